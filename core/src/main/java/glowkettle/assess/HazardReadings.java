@@ -1,0 +1,201 @@
+package glowkettle.assess;
+
+import glowkettle.finding.Says;
+import glowkettle.finding.Within;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** Everything the hazard tier is judged from. What was not taken is null, and null is never good. */
+public record HazardReadings(
+        @Says("Where in the job the pack stands") Point point,
+        Look look,
+        Warmth warmth,
+        Thickness thickness,
+        Seam seam,
+        Voltage voltage,
+        VoltageDrop voltageDrop) {
+    public static final HazardReadings NONE = new HazardReadings(
+            Point.INTAKE, Look.NONE, Warmth.NONE, Thickness.NONE, Seam.NONE, Voltage.NONE, VoltageDrop.NONE);
+
+    /** Where the pack is; after lift-out more readings are needed. */
+    public enum Point {
+        INTAKE,
+        LIFTED_OUT
+    }
+
+    /** Where wetness reaches. */
+    public enum Wet {
+        NO,
+        DEVICE,
+        PACK
+    }
+
+    /** Where a rested voltage was read; a plug can be cut off from its cells. */
+    public enum VoltageSource {
+        CELLS,
+        GAUGE,
+        PLUG
+    }
+
+    /** What is seen and smelt. */
+    public record Look(
+            @Says("Flame, smoke, hiss or jet") @Nullable Boolean flameSmokeHissJet,
+            @Says("A pillow can be seen") @Nullable Boolean visiblePillow,
+
+            @Says("Panel, screen or cover pushed out of place") @Nullable
+            Boolean pushedOutOfPlace,
+
+            @Says("Pierced, torn, or creased with layers showing") @Nullable
+            Boolean piercedTornCreased,
+
+            @Says("Dented, bent, dropped or crushed") @Nullable
+            Boolean dentedBentDropped,
+
+            @Says("Leak, or a sweet solvent smell") @Nullable
+            Boolean leakOrSolventSmell,
+
+            @Says("Wet: no, the device only, or the pack itself") @Nullable
+            Wet wet,
+
+            @Says("Hours since the damage") @Within(min = "0", max = "100000", unit = "h") @Nullable
+            BigDecimal damageAgeHours,
+
+            @Says("Strain of the pack's face by bending") @Within(min = "0", max = "100", unit = "%") @Nullable
+            BigDecimal faceStrainPercent) {
+        public static final Look NONE = new Look(null, null, null, null, null, null, null, null, null);
+        public static final Look GOOD = new Look(false, false, false, false, false, false, Wet.NO, null, null);
+
+        boolean complete() {
+            return Stream.of(
+                            flameSmokeHissJet,
+                            visiblePillow,
+                            pushedOutOfPlace,
+                            piercedTornCreased,
+                            dentedBentDropped,
+                            leakOrSolventSmell,
+                            wet)
+                    .allMatch(java.util.Objects::nonNull);
+        }
+    }
+
+    /** Surface temperature and what could explain it. */
+    public record Warmth(
+            @Says("Surface over the pack") @Within(min = "-40", max = "1000", unit = "°C") @Nullable
+            BigDecimal surfaceC,
+
+            @Says("Shop air") @Within(min = "-40", max = "60", unit = "°C") @Nullable
+            BigDecimal ambientC,
+
+            @Says("Off, unplugged, unheated and in the shop's air for 30 minutes") @Nullable
+            Boolean atRest,
+
+            @Says("Minutes since heat was applied, 0 while heated")
+            @Within(min = "0", max = "100000", unit = "min")
+            @Nullable
+            BigDecimal minutesSinceHeat,
+
+            @Says("Minutes since current flowed, 0 while charging or under load")
+            @Within(min = "0", max = "100000", unit = "min")
+            @Nullable
+            BigDecimal minutesSinceCurrent,
+
+            @Says("Rise of the surface within five minutes") @Within(min = "-500", max = "1000", unit = "K") @Nullable
+            BigDecimal riseKIn5Min,
+
+            @Says("Surface predicted by the heat plan") @Within(min = "-40", max = "200", unit = "°C") @Nullable
+            BigDecimal predictedC,
+
+            @Says("Growth within five minutes of what the surface is over the prediction")
+            @Within(min = "-500", max = "1000", unit = "K")
+            @Nullable
+            BigDecimal excessRiseKIn5Min) {
+        public static final Warmth NONE = new Warmth(null, null, null, null, null, null, null, null);
+
+        public static Warmth atRest(String surfaceC, String ambientC) {
+            return new Warmth(new BigDecimal(surfaceC), new BigDecimal(ambientC), true, null, null, null, null, null);
+        }
+    }
+
+    /** The pack in the hand, under calipers laid on without pressing. */
+    public record Thickness(
+            @Says("Thickness at the middle") @Within(min = "0.3", max = "100", unit = "mm") @Nullable
+            BigDecimal middleThicknessMm,
+
+            @Says("Thickness at up to four corners") @Within(min = "0.3", max = "100", unit = "mm")
+            List<BigDecimal> cornerThicknessMm,
+
+            @Says("Nominal thickness, from the model or the size code")
+            @Within(min = "0.3", max = "100", unit = "mm")
+            @Nullable
+            BigDecimal nominalThicknessMm) {
+        public static final Thickness NONE = new Thickness(null, List.of(), null);
+
+        public Thickness {
+            cornerThicknessMm = List.copyOf(cornerThicknessMm);
+        }
+
+        Stream<BigDecimal> points() {
+            return Stream.concat(Stream.ofNullable(middleThicknessMm), cornerThicknessMm.stream());
+        }
+    }
+
+    /** The pack inside the device: a feeler gauge along the seam, and the rock test on a flat plate. */
+    public record Seam(
+            @Says("Seam gap at up to eight points") @Within(min = "0", max = "30", unit = "mm")
+            List<BigDecimal> seamMm,
+
+            @Says("Seam gap of a sound device of this model") @Within(min = "0", max = "5", unit = "mm") @Nullable
+            BigDecimal seamNominalMm,
+
+            @Says("Rocks on a flat plate") @Nullable Boolean rocks) {
+        public static final Seam NONE = new Seam(List.of(), null, null);
+
+        public Seam {
+            seamMm = List.copyOf(seamMm);
+        }
+
+        boolean taken() {
+            return !seamMm.isEmpty() || rocks != null;
+        }
+    }
+
+    /** Rested voltage per cell. With several cells the first is the lowest. */
+    public record Voltage(
+            @Says("Rested voltage per cell; the lowest where several are read")
+            @Within(min = "0", max = "10", unit = "V")
+            @Nullable
+            BigDecimal restedCellV,
+
+            @Says("The highest rested cell where several are read") @Within(min = "0", max = "10", unit = "V") @Nullable
+            BigDecimal highestRestedCellV,
+
+            @Says("Where it was read") @Nullable VoltageSource voltageSource,
+
+            @Says("Charge limit per cell") @Within(min = "3.5", max = "4.6", unit = "V") @Nullable
+            BigDecimal chargeLimitV,
+
+            @Says("Cells of the pack apart, rested") @Within(min = "0", max = "10000", unit = "mV") @Nullable
+            BigDecimal cellSpreadMv) {
+        public static final Voltage NONE = new Voltage(null, null, null, null, null);
+    }
+
+    /** How far the voltage fell at rest, per cell. */
+    public record VoltageDrop(
+            @Says("Drop per cell at rest") @Within(min = "-1000", max = "5000", unit = "mV") @Nullable
+            BigDecimal dropMv,
+
+            @Says("Span of the drop") @Within(min = "0.1", max = "10000", unit = "h") @Nullable
+            BigDecimal dropOverHours,
+
+            @Says("Hours from the last current to the first of the two readings")
+            @Within(min = "0", max = "100000", unit = "h")
+            @Nullable
+            BigDecimal hoursSinceCurrent,
+
+            @Says("How far the temperature moved meanwhile") @Within(min = "0", max = "100", unit = "K") @Nullable
+            BigDecimal temperatureMoveK) {
+        public static final VoltageDrop NONE = new VoltageDrop(null, null, null, null);
+    }
+}

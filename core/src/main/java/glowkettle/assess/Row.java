@@ -1,0 +1,82 @@
+package glowkettle.assess;
+
+import glowkettle.finding.Finding;
+import glowkettle.finding.Quantity;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Collects the rows that fire for one set of readings. Boundaries belong to the worse side. */
+final class Row {
+    private final ShopLimits limits;
+    private final List<Fired> fired = new ArrayList<>();
+
+    Row(ShopLimits limits) {
+        this.limits = limits;
+    }
+
+    ShopLimits limits() {
+        return limits;
+    }
+
+    List<Fired> fired() {
+        return fired;
+    }
+
+    /** Fires when the reading is there and at or above the limit. */
+    void from(
+            Limit limit,
+            @Nullable BigDecimal reading,
+            Tier tier,
+            String rule,
+            String sentence,
+            Condition... conditions) {
+        if (reaches(limit, reading)) {
+            against(limit, reading, tier, rule, sentence, conditions);
+        }
+    }
+
+    /** Fires when the reading is there and at or below the limit. */
+    void downTo(
+            Limit limit,
+            @Nullable BigDecimal reading,
+            Tier tier,
+            String rule,
+            String sentence,
+            Condition... conditions) {
+        if (reading != null && reading.compareTo(limits.of(limit)) <= 0) {
+            against(limit, reading, tier, rule, sentence, conditions);
+        }
+    }
+
+    void against(
+            Limit limit,
+            @Nullable BigDecimal reading,
+            Tier tier,
+            String rule,
+            String sentence,
+            Condition... conditions) {
+        String unit = ShopLimits.spec(limit).unit();
+        Quantity measured = reading == null ? null : Quantity.of(reading, unit);
+        fired.add(new Fired(
+                tier, new Finding(rule, tier.weight(), measured, limits.applied(limit), sentence), Set.of(conditions)));
+    }
+
+    void seen(@Nullable Boolean yes, Tier tier, String rule, String sentence, Condition... conditions) {
+        if (Boolean.TRUE.equals(yes)) {
+            fired.add(new Fired(tier, new Finding(rule, tier.weight(), null, null, sentence), Set.of(conditions)));
+        }
+    }
+
+    void missing(boolean isMissing, String rule, String sentence) {
+        seen(isMissing, Tier.GUARDED, "missing-" + rule, sentence, Condition.MEASURE_NEXT);
+    }
+
+    boolean reaches(Limit limit, @Nullable BigDecimal reading) {
+        return reading != null && reading.compareTo(limits.of(limit)) >= 0;
+    }
+}

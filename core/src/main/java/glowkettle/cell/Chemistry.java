@@ -1,0 +1,55 @@
+package glowkettle.cell;
+
+import glowkettle.limits.Limit;
+import glowkettle.limits.LimitTable;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** A cell's family and the voltage it is charged to. */
+public record Chemistry(Family family, BigDecimal chargeLimitV) {
+    /** Families that must never be mixed or swapped. */
+    public enum Family {
+        LITHIUM("lithium-ion"),
+        IRON_PHOSPHATE("iron-phosphate");
+
+        private final String words;
+
+        Family(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** One row of the chemistry bands: cells of this nominal voltage are charged to this limit. */
+    public record Band(BigDecimal nominalFromV, BigDecimal nominalToV, Chemistry chemistry) {}
+
+    public static List<Band> bands(ShopLimits limits) {
+        return limits.table(LimitTable.CHEMISTRY_BANDS).rows().stream()
+                .map(row -> new Band(
+                        row.get(0),
+                        row.get(1),
+                        new Chemistry(row.get(3).signum() == 0 ? Family.LITHIUM : Family.IRON_PHOSPHATE, row.get(2))))
+                .toList();
+    }
+
+    /** The family that charges to this voltage: iron-phosphate up to its own limit, else lithium-ion. */
+    public static Chemistry chargedTo(BigDecimal chargeLimitV, ShopLimits limits) {
+        Stream<BigDecimal> iron = bands(limits).stream()
+                .filter(band -> band.chemistry().family() == Family.IRON_PHOSPHATE)
+                .map(band -> band.chemistry().chargeLimitV().add(limits.of(Limit.CHARGE_PRINT_V)));
+        boolean isIron = iron.max(Comparator.naturalOrder())
+                .filter(top -> chargeLimitV.compareTo(top) <= 0)
+                .isPresent();
+        return new Chemistry(isIron ? Family.IRON_PHOSPHATE : Family.LITHIUM, chargeLimitV);
+    }
+
+    public String words() {
+        return family.words() + ", charged to " + glowkettle.finding.Figures.withUnit(chargeLimitV, "V") + " per cell";
+    }
+}

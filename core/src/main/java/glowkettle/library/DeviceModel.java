@@ -1,0 +1,59 @@
+package glowkettle.library;
+
+import glowkettle.finding.Within;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A device model: what must be known to open it, fit its pack and close it again. Read and written as JSON, one file
+ * each; {@link ModelCheck} says what is wrong with one.
+ *
+ * @param codes model or regulatory codes it is found by
+ * @param afterwards what the owner will notice and need not fear
+ */
+public record DeviceModel(
+        String id,
+        String name,
+        List<String> codes,
+        String kind,
+        Mounting mounting,
+        PackData pack,
+        @Nullable @Within(min = "0", max = "5", unit = "mm") BigDecimal seamNominalMm,
+        List<Operation> operations,
+        List<String> targets,
+        List<FaceMap> faces,
+        List<Fastener> fasteners,
+        List<Check> checks,
+        List<String> afterwards) {
+    public DeviceModel {
+        codes = List.copyOf(codes);
+        operations = List.copyOf(operations);
+        targets = List.copyOf(targets);
+        faces = List.copyOf(faces);
+        fasteners = List.copyOf(fasteners);
+        checks = List.copyOf(checks);
+        afterwards = List.copyOf(afterwards);
+    }
+
+    /** A function to prove: always, or only when the operation that carries its name was done. */
+    public record Check(
+            String function, String question, @Nullable String expect, boolean always) {}
+
+    public Optional<Operation> operation(String operationId) {
+        return operations.stream().filter(op -> op.id().equals(operationId)).findFirst();
+    }
+
+    public List<Fastener> fastenersOf(String operationId) {
+        return fasteners.stream()
+                .filter(fastener -> operationId.equals(fastener.operation()))
+                .toList();
+    }
+
+    public Optional<Fastener> fastener(String fastenerId) {
+        return fasteners.stream()
+                .filter(fastener -> fastener.id().equals(fastenerId))
+                .findFirst();
+    }
+}

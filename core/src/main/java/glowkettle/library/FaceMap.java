@@ -1,0 +1,33 @@
+package glowkettle.library;
+
+import glowkettle.finding.Within;
+import java.math.BigDecimal;
+import java.util.List;
+
+/** One face of a device in mm: its outline, and what lies on it. */
+public record FaceMap(
+        Side side,
+        @Within(min = "10", max = "1000", unit = "mm") BigDecimal widthMm,
+        @Within(min = "10", max = "1000", unit = "mm") BigDecimal heightMm,
+        List<Area> areas,
+        List<SeamPoint> seamPoints) {
+    public FaceMap {
+        areas = List.copyOf(areas);
+        seamPoints = List.copyOf(seamPoints);
+    }
+
+    /** A named rectangle on the face, such as the pack's place or a foot. */
+    public record Area(
+            String name,
+            @Within(min = "0", max = "1000", unit = "mm") BigDecimal xMm,
+            @Within(min = "0", max = "1000", unit = "mm") BigDecimal yMm,
+            @Within(min = "0", max = "1000", unit = "mm") BigDecimal widthMm,
+            @Within(min = "0", max = "1000", unit = "mm") BigDecimal heightMm) {}
+
+    /** Where the seam is gauged or opened, and how deep a tool may go there. */
+    public record SeamPoint(
+            String name,
+            @Within(min = "0", max = "1000", unit = "mm") BigDecimal xMm,
+            @Within(min = "0", max = "1000", unit = "mm") BigDecimal yMm,
+            @Within(min = "0", max = "50", unit = "mm") BigDecimal safeDepthMm) {}
+}

@@ -1,0 +1,84 @@
+package glowkettle.library;
+
+import glowkettle.finding.Says;
+import glowkettle.finding.Within;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One operation of a teardown.
+ *
+ * @param after ids of operations, or names of choices, that must be done before
+ * @param choice name shared by operations of which one is done; null for an operation without alternatives
+ */
+public record Operation(
+        @Says(value = "Short id, used in \"after\"", longest = 40)
+        String id,
+
+        @Says("What is done") OperationKind kind,
+        @Says(value = "The step in words", longest = 200) String label,
+
+        @Says("Minutes of work") @Within(min = "0", max = "600", unit = "min")
+        BigDecimal minutes,
+
+        @Says(value = "Bit or hand tool, or none", longest = 60) @Nullable
+        String tool,
+
+        @Says("Face that lies up, or any") @Nullable Side side,
+        @Says("Works inside the device") @Nullable Boolean inside,
+
+        @Says(value = "What must be done before", longest = 40)
+        List<String> after,
+
+        @Says(value = "Choice this is one way of", longest = 40) @Nullable
+        String choice,
+
+        @Says("Least skill") @Nullable Skill skill,
+
+        @Says(value = "Shown before the step", longest = 300)
+        List<String> warnings,
+
+        @Says(value = "Function that stops while this is open", longest = 60) @Nullable
+        String function,
+
+        @Nullable Return back) {
+    public Operation {
+        after = List.copyOf(after);
+        warnings = List.copyOf(warnings);
+    }
+
+    /** How the way back differs from the way in; what is null mirrors the operation. */
+    public record Return(
+            @Says("Nothing to do on the way back") @Nullable Boolean nothing,
+
+            @Says(value = "The step back in words", longest = 200) @Nullable
+            String label,
+
+            @Says("Minutes on the way back") @Within(min = "0", max = "600", unit = "min") @Nullable
+            BigDecimal minutes,
+
+            @Says(value = "Tool on the way back", longest = 60) @Nullable
+            String tool,
+
+            @Says(value = "Check that comes before this closes", longest = 200) @Nullable
+            String checkBefore,
+
+            @Says(value = "Check right after it", longest = 200) @Nullable
+            String checkAfter,
+
+            @Says(value = "What is easily forgotten here", longest = 300)
+            List<String> reminders) {
+        public Return {
+            reminders = List.copyOf(reminders);
+        }
+    }
+
+    public boolean isInside() {
+        return Boolean.TRUE.equals(inside);
+    }
+
+    public boolean goesBack() {
+        return back == null || !Boolean.TRUE.equals(back.nothing());
+    }
+}

@@ -1,0 +1,70 @@
+package glowkettle.limits;
+
+import glowkettle.finding.AppliedLimit;
+import glowkettle.finding.Finding;
+import glowkettle.finding.Quantity;
+import glowkettle.finding.Weight;
+import java.math.BigDecimal;
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * One version of the shop limits: a value for every {@link Limit}, each inside its range, and every {@link LimitTable}.
+ * Version 0 is the built-in default.
+ */
+public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTable, Table> tables) {
+    public ShopLimits {
+        values = new EnumMap<>(values);
+        tables = new EnumMap<>(tables);
+        for (Limit limit : Limit.values()) {
+            BigDecimal value = values.get(limit);
+            LimitSpec spec = Defaults.spec(limit);
+            if (value == null || !spec.accepts(value)) {
+                throw new IllegalArgumentException("The limit %s (%s %s) must be within %s..%s %s"
+                        .formatted(limit.id(), value, spec.unit(), spec.min(), spec.max(), spec.unit()));
+            }
+        }
+        for (LimitTable table : LimitTable.values()) {
+            if (!tables.containsKey(table)) {
+                throw new IllegalArgumentException("The table %s is missing".formatted(table.id()));
+            }
+        }
+    }
+
+    public static ShopLimits defaults() {
+        return Defaults.LIMITS;
+    }
+
+    public static LimitSpec spec(Limit limit) {
+        return Defaults.spec(limit);
+    }
+
+    public ShopLimits with(Limit limit, BigDecimal value) {
+        Map<Limit, BigDecimal> changed = new EnumMap<>(values);
+        changed.put(limit, value);
+        return new ShopLimits(version, changed, tables);
+    }
+
+    public BigDecimal of(Limit limit) {
+        return java.util.Objects.requireNonNull(values.get(limit));
+    }
+
+    public double number(Limit limit) {
+        return of(limit).doubleValue();
+    }
+
+    public Table table(LimitTable table) {
+        return java.util.Objects.requireNonNull(tables.get(table));
+    }
+
+    public AppliedLimit applied(Limit limit) {
+        BigDecimal value = of(limit);
+        AppliedLimit.Source source =
+                value.compareTo(spec(limit).byDefault()) == 0 ? AppliedLimit.Source.BUILT_IN : AppliedLimit.Source.SHOP;
+        return new AppliedLimit(limit.id(), value, spec(limit).unit(), source);
+    }
+
+    public Finding finding(String rule, Weight weight, BigDecimal measured, Limit limit, String sentence) {
+        return new Finding(rule, weight, Quantity.of(measured, spec(limit).unit()), applied(limit), sentence);
+    }
+}

@@ -1,0 +1,25 @@
+package glowkettle.open;
+
+import glowkettle.finding.AppliedLimit;
+import glowkettle.library.Fastener;
+import glowkettle.limits.LimitTable;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** Hand torque of a fastener when the maker gives none: the row of its thread. */
+public final class Torque {
+    private Torque() {}
+
+    public static Optional<AppliedLimit> of(Fastener fastener, ShopLimits limits) {
+        int column = fastener.seat() == Fastener.Seat.PLASTIC ? 2 : 1;
+        for (List<BigDecimal> row : limits.table(LimitTable.TORQUE).rows()) {
+            if (row.getFirst().compareTo(fastener.threadMm()) == 0) {
+                return Optional.of(
+                        new AppliedLimit(LimitTable.TORQUE.id(), row.get(column), "N·m", AppliedLimit.Source.BUILT_IN));
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,157 @@
+package glowkettle.open;
+
+import glowkettle.finding.AppliedLimit;
+import glowkettle.finding.Figures;
+import glowkettle.finding.Finding;
+import glowkettle.finding.Quantity;
+import glowkettle.finding.Result;
+import glowkettle.finding.Says;
+import glowkettle.finding.Weight;
+import glowkettle.finding.Working;
+import glowkettle.library.Fastener;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * The fastener tray: what came out, what went back into which hole, what is left over, which hole is empty, and what a
+ * fastener in the wrong hole does there. Captive fasteners stay in their part and are not counted. Source: handbook, Open.
+ */
+public final class Tray {
+    private Tray() {}
+
+    /** Fasteners of the model, the ids taken out, and what went back where. */
+    public record Contents(
+            List<Fastener> fasteners,
+            @Says(value = "Ids taken out", longest = 20) List<String> out,
+            List<Placement> back) {
+        public Contents {
+            fasteners = List.copyOf(fasteners);
+            out = List.copyOf(out);
+            back = List.copyOf(back);
+        }
+    }
+
+    /** A fastener put into the hole of another, or of its own. */
+    public record Placement(
+            @Says(value = "Hole, by the id of the fastener that came from it", longest = 20)
+            String hole,
+
+            @Says(value = "Fastener put in", longest = 20) String fastener) {}
+
+    /** Fasteners that may change places. */
+    public record Pile(String kind, List<String> ids) {}
+
+    /** The count always visible, and what is not where it belongs. */
+    public record State(
+            int out, int back, int left, List<String> leftOver, List<String> emptyHoles, List<Pile> piles) {}
+
+    public static Result<State> judge(Contents contents, ShopLimits limits) {
+        Map<String, Fastener> known = new LinkedHashMap<>();
+        for (Fastener fastener : contents.fasteners()) {
+            known.put(fastener.id(), fastener);
+        }
+        Set<String> counted = new LinkedHashSet<>();
+        for (String id : contents.out()) {
+            Fastener fastener = named("out", id, known);
+            if (!fastener.isCaptive()) {
+                counted.add(id);
+            }
+        }
+        Set<String> used = new LinkedHashSet<>();
+        Set<String> filled = new LinkedHashSet<>();
+        List<Finding> findings = new ArrayList<>();
+        List<String> sums = new ArrayList<>();
+        for (Placement placement : contents.back()) {
+            Fastener hole = named("back", placement.hole(), known);
+            Fastener fastener = named("back", placement.fastener(), known);
+            if (!filled.add(hole.id())) {
+                throw new glowkettle.finding.Unanswerable("back", "Hole %s is filled twice".formatted(hole.id()));
+            }
+            if (!used.add(fastener.id())) {
+                throw new glowkettle.finding.Unanswerable(
+                        "back", "Fastener %s is put in twice".formatted(fastener.id()));
+            }
+            inHole(hole, fastener, limits, findings, sums);
+        }
+        List<String> leftOver =
+                counted.stream().filter(id -> !used.contains(id)).toList();
+        List<String> empty = counted.stream().filter(id -> !filled.contains(id)).toList();
+        State state = new State(
+                counted.size(),
+                used.size(),
+                leftOver.size(),
+                leftOver,
+                empty,
+                piles(counted.stream().map(id -> named("out", id, known)).toList()));
+        return new Result<>(state, findings, new Working(sums));
+    }
+
+    /** Sorted into piles of equals, in the order they came out. */
+    public static List<Pile> piles(List<Fastener> fasteners) {
+        List<List<Fastener>> piles = new ArrayList<>();
+        for (Fastener fastener : fasteners) {
+            piles.stream()
+                    .filter(pile -> pile.getFirst().interchangeableWith(fastener))
+                    .findFirst()
+                    .ifPresentOrElse(pile -> pile.add(fastener), () -> piles.add(new ArrayList<>(List.of(fastener))));
+        }
+        return piles.stream()
+                .map(pile -> new Pile(
+                        pile.getFirst().kindWords(),
+                        pile.stream().map(Fastener::id).toList()))
+                .toList();
+    }
+
+    private static Fastener named(String field, String id, Map<String, Fastener> known) {
+        Fastener fastener = known.get(id);
+        if (fastener == null) {
+            throw new glowkettle.finding.Unanswerable(
+                    field, "'%s' is no fastener of this model; known are %s".formatted(id, known.keySet()));
+        }
+        return fastener;
+    }
+
+    private static void inHole(
+            Fastener hole, Fastener fastener, ShopLimits limits, List<Finding> findings, List<String> sums) {
+        if (fastener.interchangeableWith(hole)) {
+            return;
+        }
+        BigDecimal overshoot = fastener.lengthMm().subtract(hole.lengthMm());
+        AppliedLimit spare = limits.applied(Limit.BOSS_SPARE_MM);
+        sums.add("overshoot in hole %s = %s − %s = %s"
+                .formatted(
+                        hole.id(),
+                        Figures.withUnit(fastener.lengthMm(), "mm"),
+                        Figures.withUnit(hole.lengthMm(), "mm"),
+                        Figures.withUnit(overshoot, "mm")));
+        boolean sameThread = fastener.threadMm().compareTo(hole.threadMm()) == 0;
+        String where = "%s (%s) sits in the hole of %s (%s): "
+                .formatted(fastener.id(), fastener.kindWords(), hole.id(), hole.kindWords());
+        Quantity measured = Quantity.of(overshoot, "mm");
+        if (overshoot.compareTo(spare.value()) > 0) {
+            findings.add(new Finding(
+                    "long-in-short",
+                    Weight.STOP,
+                    measured,
+                    spare,
+                    where + "it overshoots and can go through the panel or the board. Take it out."));
+        } else if (!sameThread) {
+            findings.add(new Finding(
+                    "wrong-thread", Weight.STOP, null, null, where + "another thread strips the hole. Take it out."));
+        } else {
+            findings.add(new Finding(
+                    "wrong-hole",
+                    Weight.CARE,
+                    measured,
+                    spare,
+                    where + "not the one that came from here; it may hold by too few turns or stand proud."));
+        }
+    }
+}
