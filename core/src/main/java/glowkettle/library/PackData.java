@@ -1,9 +1,9 @@
 package glowkettle.library;
 
+import glowkettle.cell.Body;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.math.BigDecimal;
-import org.jspecify.annotations.Nullable;
 
 /** The pack a model takes: its label, its body, its bay, and what the calibration sums need. */
 public record PackData(
@@ -54,7 +54,8 @@ public record PackData(
         @Says("Charge at which the device shuts down") @Within(min = "0", max = "50", unit = "%")
         BigDecimal shutDownPercent,
 
-        @Says(value = "Body", longest = 20) @Nullable String sizeCode) {
+        @Says("Body") Body body,
+        @Says("Cells") @Within(min = "1", max = "3000") BigDecimal cells) {
     public BigDecimal energyWh() {
         return nominalV.multiply(capacityMah).movePointLeft(3);
     }

@@ -1,0 +1,74 @@
+package glowkettle.fit;
+
+import glowkettle.cell.Body;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+
+/** The volume of a claimed body and the class of ceiling that volume falls under. */
+final class HonestVolume {
+    private static final double MILLILITRES_PER_LITRE = 1000;
+    private static final double CUBIC_MM_PER_LITRE = 1e6;
+
+    private HonestVolume() {}
+
+    /** NaN when a size is missing. */
+    static double litres(Honesty.Claim claim, ShopLimits limits) {
+        if (claim.thicknessMm() == null || claim.lengthMm() == null) {
+            return Double.NaN;
+        }
+        double thickness = claim.thicknessMm().doubleValue();
+        double length = claim.lengthMm().doubleValue();
+        if (claim.body() == Body.ROUND) {
+            double diameter = thickness + limits.number(Limit.WRAP_DIAMETER_MM);
+            double wrapped = length + limits.number(Limit.WRAP_LENGTH_MM);
+            return Math.PI / 4 * diameter * diameter * wrapped * cells(claim) / CUBIC_MM_PER_LITRE;
+        }
+        return claim.widthMm() == null
+                ? Double.NaN
+                : thickness * claim.widthMm().doubleValue() * length / CUBIC_MM_PER_LITRE;
+    }
+
+    static Limit ceiling(Honesty.Claim claim, double litres) {
+        return switch (claim.body()) {
+            case ROUND, CASED_ROUND -> round(claim);
+            case POUCH, CASED_POUCH -> pouch(litres * MILLILITRES_PER_LITRE / cells(claim));
+        };
+    }
+
+    static double ceilingWhPerL(Honesty.Claim claim, Limit ceiling, ShopLimits limits) {
+        boolean cased = claim.body() == Body.CASED_POUCH || claim.body() == Body.CASED_ROUND;
+        return limits.number(ceiling) * (cased ? limits.number(Limit.CASED_SHARE_PERCENT) / 100 : 1);
+    }
+
+    private static Limit round(Honesty.Claim claim) {
+        Honesty.RoundSize size = claim.roundSize();
+        boolean bare = claim.body() == Body.ROUND;
+        if (size == Honesty.RoundSize.R18650 || bare && isSize(claim, 18, 65)) {
+            return Limit.CEILING_18650_WHL;
+        }
+        return size == Honesty.RoundSize.R21700 || bare && isSize(claim, 21, 70)
+                ? Limit.CEILING_21700_WHL
+                : Limit.CEILING_ROUND_WHL;
+    }
+
+    private static boolean isSize(Honesty.Claim claim, double diameter, double length) {
+        return claim.thicknessMm() != null
+                && claim.lengthMm() != null
+                && claim.thicknessMm().doubleValue() == diameter
+                && claim.lengthMm().doubleValue() == length;
+    }
+
+    private static Limit pouch(double millilitres) {
+        if (millilitres >= 10) {
+            return Limit.CEILING_POUCH_WHL;
+        }
+        if (millilitres >= 3) {
+            return Limit.CEILING_POUCH_MID_WHL;
+        }
+        return millilitres >= 1 ? Limit.CEILING_POUCH_SMALL_WHL : Limit.CEILING_POUCH_TINY_WHL;
+    }
+
+    private static double cells(Honesty.Claim claim) {
+        return claim.cells() == null ? 1 : claim.cells().doubleValue();
+    }
+}

@@ -1,0 +1,283 @@
+package glowkettle.fit;
+
+import glowkettle.cell.Chemistry;
+import glowkettle.cell.OpenCircuitCurve;
+import glowkettle.finding.Figures;
+import glowkettle.finding.Finding;
+import glowkettle.finding.Result;
+import glowkettle.finding.Working;
+import glowkettle.library.PackData;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The new pack held against what the device takes, line by line, each line with its sum. Overcharging is refused: a pack
+ * whose cells take less than the device charges to never fits. Source: handbook, Fit.
+ */
+public final class PackComparison {
+    private PackComparison() {}
+
+    /** What the device takes, and the pack that is offered. */
+    public record Request(PackData device, PackLabel offered) {}
+
+    /** One line of the comparison. */
+    public record Line(String name, Verdict verdict, String takes, String offers, String sentence, List<String> sums) {}
+
+    /**
+     * The whole comparison.
+     *
+     * @param usableSharePercent share of the new pack's charge the device will use, or null when that cannot be told
+     */
+    public record Comparison(
+            Verdict verdict,
+            List<Line> lines,
+            @Nullable BigDecimal usableSharePercent,
+            Honesty.@Nullable Judgement honesty) {}
+
+    public static Result<Comparison> compare(Request request, ShopLimits limits) {
+        PackData device = request.device();
+        PackLabel offered = request.offered();
+        List<Line> lines = new ArrayList<>();
+        BigDecimal usable = voltage(device, offered, limits, lines);
+        energy(offered, limits, lines);
+        size(device, offered, limits, lines);
+        connector(device, offered, lines);
+        Honesty.Judgement honesty = honesty(device, offered, limits, lines);
+        Verdict worst = lines.stream().map(Line::verdict).reduce(Verdict.FITS, (a, b) -> a.compareTo(b) >= 0 ? a : b);
+        List<Finding> findings = lines.stream()
+                .filter(line -> line.verdict() != Verdict.FITS)
+                .map(line -> new Finding(
+                        "fit-" + line.name().replace(' ', '-'), line.verdict().weight(), null, null, line.sentence()))
+                .toList();
+        return new Result<>(
+                new Comparison(worst, List.copyOf(lines), usable, honesty),
+                findings,
+                new Working(lines.stream().flatMap(line -> line.sums().stream()).toList()));
+    }
+
+    private static @Nullable BigDecimal voltage(
+            PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
+        Result<PackVoltage.Outcome> read =
+                PackVoltage.read(new PackVoltage.Label(offered.nominalV(), offered.chargeV()), limits);
+        Chemistry.Family family =
+                Chemistry.chargedTo(device.chargeLimitV(), limits).family();
+        String takes =
+                "%ss %s, %s".formatted(device.series(), family.words(), Figures.withUnit(device.nominalV(), "V"));
+        String offers = Figures.withUnit(offered.nominalV(), "V")
+                + (offered.chargeV() == null ? "" : ", charge " + Figures.withUnit(offered.chargeV(), "V"));
+        List<String> sums = read.working().lines();
+        switch (read.result()) {
+            case PackVoltage.Outcome.Known(PackVoltage.Option option) -> {
+                boolean same = option.series() == device.series().intValue()
+                        && option.chemistry().family() == family;
+                lines.add(new Line(
+                        "voltage",
+                        same ? Verdict.FITS : Verdict.REFUSED,
+                        takes,
+                        offers + ": " + option.words(),
+                        same
+                                ? "The same count of cells and the same family."
+                                : "The count of cells and the family must be the same: this would over- or undercharge it.",
+                        sums));
+                return same ? chargeLimit(device, option.chemistry(), limits, lines) : null;
+            }
+            case PackVoltage.Outcome.Ask(List<PackVoltage.Option> options) -> {
+                boolean possible = options.isEmpty()
+                        || options.stream()
+                                .anyMatch(option ->
+                                        option.series() == device.series().intValue()
+                                                && option.chemistry().family() == family);
+                lines.add(new Line(
+                        "voltage",
+                        possible ? Verdict.ASK : Verdict.REFUSED,
+                        takes,
+                        offers,
+                        possible
+                                ? read.findings().getFirst().sentence()
+                                : "No reading of this label has the device's count of cells and family.",
+                        sums));
+            }
+            case PackVoltage.Outcome.Contradiction ignored ->
+                lines.add(new Line(
+                        "voltage",
+                        Verdict.REFUSED,
+                        takes,
+                        offers,
+                        read.findings().getFirst().sentence(),
+                        sums));
+        }
+        return null;
+    }
+
+    private static BigDecimal chargeLimit(PackData device, Chemistry chemistry, ShopLimits limits, List<Line> lines) {
+        String takes = Figures.withUnit(device.chargeLimitV(), "V") + " per cell";
+        String offers = Figures.withUnit(chemistry.chargeLimitV(), "V") + " per cell";
+        int higher = chemistry.chargeLimitV().compareTo(device.chargeLimitV());
+        double share = OpenCircuitCurve.of(chemistry, limits)
+                .socPercent(device.chargeLimitV().doubleValue());
+        BigDecimal usable = higher > 0 ? Figures.round(share, 1) : BigDecimal.valueOf(100);
+        String sum =
+                "SOC(%s) on the curve of %s = %s".formatted(takes, chemistry.words(), Figures.withUnit(usable, "%"));
+        if (higher < 0) {
+            lines.add(new Line(
+                    "charge limit",
+                    Verdict.REFUSED,
+                    takes,
+                    offers,
+                    "The device charges higher than these cells take: overcharge, fire.",
+                    List.of("%s < %s".formatted(offers, takes))));
+        } else if (higher > 0) {
+            lines.add(new Line(
+                    "charge limit",
+                    Verdict.WITH_CARE,
+                    takes,
+                    offers,
+                    "It will only be filled to the old limit: %s of its charge is used."
+                            .formatted(Figures.withUnit(usable, "%")),
+                    List.of(sum)));
+        } else {
+            lines.add(new Line("charge limit", Verdict.FITS, takes, offers, "The same charge limit.", List.of()));
+        }
+        return usable;
+    }
+
+    private static void energy(PackLabel offered, ShopLimits limits, List<Line> lines) {
+        BigDecimal product = offered.nominalV().multiply(offered.capacityMah()).movePointLeft(3);
+        String computed = Figures.withUnit(product.doubleValue(), 2, "Wh");
+        BigDecimal printed = offered.energyWh();
+        if (printed == null) {
+            lines.add(new Line(
+                    "energy",
+                    Verdict.FITS,
+                    "",
+                    computed,
+                    "No watt-hours printed; computed from volts and milliampere-hours.",
+                    List.of("%s · %s = %s".formatted(offered.nominalV(), offered.capacityMah(), computed))));
+            return;
+        }
+        BigDecimal apart = printed.subtract(product).abs().movePointRight(2).divide(product, MathContext.DECIMAL64);
+        boolean marked = apart.compareTo(limits.of(Limit.LABEL_ENERGY_PERCENT)) > 0;
+        lines.add(new Line(
+                "energy",
+                marked ? Verdict.WITH_CARE : Verdict.FITS,
+                computed,
+                Figures.withUnit(printed, "Wh"),
+                marked
+                        ? "The printed energy is %s away from volts × milliampere-hours: typical against least capacity, or a false label."
+                                .formatted(Figures.withUnit(apart.doubleValue(), 1, "%"))
+                        : "The printed energy agrees with volts × milliampere-hours.",
+                List.of("|%s − %s| / %s = %s, marked over %s"
+                        .formatted(
+                                Figures.of(printed),
+                                computed,
+                                computed,
+                                Figures.withUnit(apart.doubleValue(), 1, "%"),
+                                limits.applied(Limit.LABEL_ENERGY_PERCENT)))));
+    }
+
+    private static void size(PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
+        String bay = "%s × %s × %s"
+                .formatted(device.bayThicknessMm(), device.bayWidthMm(), Figures.withUnit(device.bayLengthMm(), "mm"));
+        if (offered.thicknessMm() == null || offered.widthMm() == null || offered.lengthMm() == null) {
+            List<String> readings = offered.sizeCode() == null
+                    ? List.of()
+                    : SizeCode.readings(new SizeCode.Request(
+                                    offered.sizeCode(),
+                                    device.bayThicknessMm(),
+                                    device.bayWidthMm(),
+                                    device.bayLengthMm()))
+                            .working()
+                            .lines();
+            lines.add(new Line(
+                    "size",
+                    Verdict.ASK,
+                    bay,
+                    offered.sizeCode() == null ? "not measured" : "code " + offered.sizeCode(),
+                    readings.isEmpty()
+                            ? "Measure thickness, width and length of the new pack."
+                            : "The size code can mean: %s. Measure to know.".formatted(String.join("; ", readings)),
+                    readings));
+            return;
+        }
+        Result<GrowthRoom.Room> room = GrowthRoom.judge(
+                new GrowthRoom.Sizes(
+                        offered.thicknessMm(),
+                        offered.widthMm(),
+                        offered.lengthMm(),
+                        device.bayThicknessMm(),
+                        device.bayWidthMm(),
+                        device.bayLengthMm()),
+                limits);
+        lines.add(new Line(
+                "size",
+                room.result().verdict(),
+                bay,
+                "%s × %s × %s"
+                        .formatted(
+                                offered.thicknessMm(), offered.widthMm(), Figures.withUnit(offered.lengthMm(), "mm")),
+                room.findings().isEmpty()
+                        ? "It fits the bay, with %s to grow."
+                                .formatted(Figures.withUnit(room.result().thicknessRoomMm(), "mm"))
+                        : room.findings().getFirst().sentence(),
+                room.working().lines()));
+    }
+
+    private static void connector(PackData device, PackLabel offered, List<Line> lines) {
+        Boolean same = offered.connectorMatches();
+        lines.add(new Line(
+                "connector",
+                same == null ? Verdict.ASK : same ? Verdict.FITS : Verdict.REFUSED,
+                device.connector(),
+                same == null ? "not looked at" : same ? "the same" : "another",
+                same == null
+                        ? "Hold the plugs side by side: positions, pitch, key side, lead length, order of the wires."
+                        : same ? "The connector is the same." : "Another connector: never re-pin by guess.",
+                List.of()));
+    }
+
+    private static Honesty.@Nullable Judgement honesty(
+            PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
+        boolean sized = offered.thicknessMm() != null && offered.widthMm() != null && offered.lengthMm() != null;
+        if (!sized && offered.massG() == null) {
+            lines.add(new Line(
+                    "label",
+                    Verdict.ASK,
+                    "",
+                    "",
+                    "Measure or weigh the pack to know whether its label can be true.",
+                    List.of()));
+            return null;
+        }
+        Result<Honesty.Judgement> judged = Honesty.judge(
+                new Honesty.Claim(
+                        offered.nominalV(),
+                        offered.capacityMah(),
+                        Objects.requireNonNullElse(offered.body(), device.body()),
+                        Objects.requireNonNullElse(offered.cells(), device.cells()),
+                        offered.thicknessMm(),
+                        offered.widthMm(),
+                        offered.lengthMm(),
+                        null,
+                        offered.massG()),
+                limits);
+        Honesty.Judgement judgement = judged.result();
+        lines.add(new Line(
+                "label",
+                judgement.belief() == Honesty.Belief.BELIEVABLE ? Verdict.FITS : Verdict.WITH_CARE,
+                "at most " + Figures.withUnit(judgement.mostMah(), "mAh"),
+                Figures.withUnit(offered.capacityMah(), "mAh"),
+                judged.findings().stream()
+                        .filter(finding -> finding.rule().startsWith("label-"))
+                        .findFirst()
+                        .map(Finding::sentence)
+                        .orElseThrow(),
+                judged.working().lines()));
+        return judgement;
+    }
+}
