@@ -74,6 +74,7 @@ public enum Limit {
     HANDS_MINUTES,
     GRID_MINUTES,
     NEAR_MINUTES,
+    KEPT_SHARE_PERCENT,
     PLAN_DAYS,
     CONTAINER_WH,
     SMALL_CELL_WH,

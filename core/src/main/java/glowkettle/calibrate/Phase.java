@@ -1,0 +1,25 @@
+package glowkettle.calibrate;
+
+/** The phases of a soak cycle, in order. */
+public enum Phase {
+    CHARGE_AND_SOAK("Charge and soak", "Plug in and leave it on the charger."),
+    RUN_DOWN("Run down", "Unplug, save power, sleep off, and let it run until it shuts itself down."),
+    OFF_REST("Leave off", "Leave it off and unplugged."),
+    LAST_CHARGE("Last charge", "Plug in and charge in one go; it may be used.");
+
+    private final String words;
+    private final String instruction;
+
+    Phase(String words, String instruction) {
+        this.words = words;
+        this.instruction = instruction;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public String instruction() {
+        return instruction;
+    }
+}

@@ -1,0 +1,174 @@
+package glowkettle.calibrate;
+
+import glowkettle.cell.CellModel;
+import glowkettle.cell.Chemistry;
+import glowkettle.cell.OpenCircuitCurve;
+import glowkettle.finding.Figures;
+import glowkettle.finding.Result;
+import glowkettle.finding.Says;
+import glowkettle.finding.Unanswerable;
+import glowkettle.finding.Within;
+import glowkettle.finding.Working;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.util.List;
+
+/** How long a pack charges and runs down, by the cell model. Source: handbook, Calibrate. */
+public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Duration rest, Duration lastCharge) {
+    /** A pack on its charger. */
+    public record ChargeRequest(
+            @Says("Capacity of the pack") @Within(min = "0.01", max = "1000", unit = "Ah")
+            BigDecimal capacityAh,
+
+            @Says("Resistance of the pack") @Within(min = "0.001", max = "100", unit = "Ω")
+            BigDecimal resistanceOhm,
+
+            @Says("Cells in series") @Within(min = "1", max = "30")
+            BigDecimal series,
+
+            @Says("Charge limit per cell") @Within(min = "3.6", max = "4.5", unit = "V")
+            BigDecimal chargeLimitV,
+
+            @Says("Charge current") @Within(min = "0.01", max = "500", unit = "A")
+            BigDecimal chargeA,
+
+            @Says("State of charge at the start") @Within(min = "0", max = "100", unit = "%")
+            BigDecimal fromSocPercent) {}
+
+    /** Hours of a charge. */
+    public record ChargeTime(
+            BigDecimal constantCurrentHours,
+            BigDecimal constantVoltageHours,
+            BigDecimal hours,
+            BigDecimal endSocPercent) {}
+
+    /** A pack under a load of constant power. */
+    public record RunDownRequest(
+            @Says("Capacity of the pack") @Within(min = "0.01", max = "1000", unit = "Ah")
+            BigDecimal capacityAh,
+
+            @Says("Resistance of the pack") @Within(min = "0.001", max = "100", unit = "Ω")
+            BigDecimal resistanceOhm,
+
+            @Says("Cells in series") @Within(min = "1", max = "30")
+            BigDecimal series,
+
+            @Says("Charge limit per cell") @Within(min = "3.6", max = "4.5", unit = "V")
+            BigDecimal chargeLimitV,
+
+            @Says("Power drawn") @Within(min = "0.01", max = "10000", unit = "W")
+            BigDecimal powerW,
+
+            @Says("Cut-off per cell") @Within(min = "2", max = "4", unit = "V")
+            BigDecimal cutOffV,
+
+            @Says("State of charge at the start") @Within(min = "0", max = "100", unit = "%")
+            BigDecimal fromSocPercent,
+
+            @Says("State of charge at which the device shuts down") @Within(min = "0", max = "100", unit = "%")
+            BigDecimal shutDownSocPercent) {}
+
+    /** Hours of a run, what it delivered, and what ended it. */
+    public record RunTime(
+            BigDecimal hours, BigDecimal energyWh, BigDecimal endSocPercent, CellModel.RunDown.End endedBy) {}
+
+    public static Result<ChargeTime> charge(ChargeRequest request, ShopLimits limits) {
+        CellModel.Charge charge = chargeOf(request, limits);
+        return new Result<>(
+                new ChargeTime(
+                        Figures.round(charge.constantCurrentHours(), 3),
+                        Figures.round(charge.constantVoltageHours(), 3),
+                        Figures.round(charge.hours(), 3),
+                        Figures.round(charge.endSocPercent(), 1)),
+                List.of(),
+                Working.of("%s at %s, then at %s per cell until %s: %s + %s"
+                        .formatted(
+                                Figures.withUnit(request.capacityAh(), "Ah"),
+                                Figures.withUnit(request.chargeA(), "A"),
+                                Figures.withUnit(request.chargeLimitV(), "V"),
+                                limits.applied(Limit.CHARGE_END_SHARE),
+                                Figures.withUnit(charge.constantCurrentHours(), 2, "h"),
+                                Figures.withUnit(charge.constantVoltageHours(), 2, "h"))));
+    }
+
+    private static CellModel.Charge chargeOf(ChargeRequest request, ShopLimits limits) {
+        double endCurrent = request.capacityAh().doubleValue() * limits.number(Limit.CHARGE_END_SHARE);
+        if (request.chargeA().doubleValue() <= endCurrent) {
+            throw new Unanswerable(
+                    "chargeA",
+                    "The charge current (%s A) must be above the current at which the charge ends (%s A)"
+                            .formatted(request.chargeA(), Figures.of(endCurrent, 3)));
+        }
+        return cell(request.capacityAh(), request.resistanceOhm(), request.series(), request.chargeLimitV(), limits)
+                .charge(
+                        request.fromSocPercent().doubleValue(),
+                        request.chargeA().doubleValue(),
+                        endCurrent,
+                        request.chargeLimitV().doubleValue());
+    }
+
+    public static Result<RunTime> runDown(RunDownRequest request, ShopLimits limits) {
+        CellModel.RunDown run = runDownOf(request, limits);
+        double packWh = run.energyWh() * request.series().doubleValue();
+        return new Result<>(
+                new RunTime(
+                        Figures.round(run.hours(), 3),
+                        Figures.round(packWh, 3),
+                        Figures.round(run.endSocPercent(), 1),
+                        run.end()),
+                List.of(),
+                Working.of("%s at %s from %s: %s, %s delivered"
+                        .formatted(
+                                Figures.withUnit(request.capacityAh(), "Ah"),
+                                Figures.withUnit(request.powerW(), "W"),
+                                Figures.withUnit(request.fromSocPercent(), "%"),
+                                Figures.withUnit(run.hours(), 2, "h"),
+                                Figures.withUnit(packWh, 2, "Wh"))));
+    }
+
+    private static CellModel.RunDown runDownOf(RunDownRequest request, ShopLimits limits) {
+        return cell(request.capacityAh(), request.resistanceOhm(), request.series(), request.chargeLimitV(), limits)
+                .runDown(
+                        request.fromSocPercent().doubleValue(),
+                        request.powerW().doubleValue() / request.series().doubleValue(),
+                        request.cutOffV().doubleValue(),
+                        request.shutDownSocPercent().doubleValue());
+    }
+
+    /** Every phase of a soak cycle, each rounded up to the plan's grid. */
+    public static PhaseTimes of(ChargeRequest charge, RunDownRequest runDown, ShopLimits limits) {
+        CellModel.RunDown run = runDownOf(runDown, limits);
+        double lastChargeHours = chargeOf(
+                        new ChargeRequest(
+                                charge.capacityAh(),
+                                charge.resistanceOhm(),
+                                charge.series(),
+                                charge.chargeLimitV(),
+                                charge.chargeA(),
+                                Figures.round(run.endSocPercent(), 3)),
+                        limits)
+                .hours();
+        Grid grid = Grid.of(limits);
+        return new PhaseTimes(
+                grid.up(chargeOf(charge, limits).hours()),
+                grid.up(limits.number(Limit.SOAK_HOURS)),
+                grid.up(run.hours()),
+                grid.up(limits.number(Limit.OFF_REST_HOURS)),
+                grid.up(lastChargeHours));
+    }
+
+    private static CellModel cell(
+            BigDecimal capacityAh,
+            BigDecimal resistanceOhm,
+            BigDecimal series,
+            BigDecimal chargeLimitV,
+            ShopLimits limits) {
+        Chemistry chemistry = Chemistry.chargedTo(chargeLimitV, limits);
+        return new CellModel(
+                OpenCircuitCurve.of(chemistry, limits),
+                capacityAh.doubleValue(),
+                resistanceOhm.doubleValue() / series.doubleValue());
+    }
+}

@@ -1,0 +1,90 @@
+package glowkettle.isolation;
+
+import glowkettle.assess.Tier;
+import glowkettle.finding.Figures;
+import glowkettle.finding.Finding;
+import glowkettle.finding.Result;
+import glowkettle.finding.Working;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Proposes a container for a pack and refuses an overfull one. A pack of tier Isolate has a container to itself; ordinary
+ * removed packs share one up to its energy. Source: handbook, Assess.
+ */
+public final class ContainerChoice {
+    private ContainerChoice() {}
+
+    /** A pack held, with its energy when full: what is left in it is never counted on. */
+    public record Held(String label, Tier tier, BigDecimal energyWh) {}
+
+    /** A container of the store and what it holds. */
+    public record Container(String id, String name, BigDecimal capacityWh, int places, List<Held> holds) {
+        public Container {
+            holds = List.copyOf(holds);
+        }
+
+        public BigDecimal heldWh() {
+            return holds.stream().map(Held::energyWh).reduce(BigDecimal.ZERO, BigDecimal::add);
+        }
+    }
+
+    /** Why a container takes the pack or not. */
+    public record Answer(boolean takes, String sum) {}
+
+    public static Answer ask(Container container, Held pack, ShopLimits limits) {
+        boolean isolated = pack.tier().atLeast(Tier.ISOLATE);
+        boolean holdsIsolated =
+                container.holds().stream().anyMatch(held -> held.tier().atLeast(Tier.ISOLATE));
+        BigDecimal after = container.heldWh().add(pack.energyWh());
+        BigDecimal most =
+                isolated ? container.capacityWh() : container.capacityWh().min(limits.of(Limit.CONTAINER_WH));
+        String sum = "%s held + %s = %s, at most %s"
+                .formatted(
+                        Figures.withUnit(container.heldWh(), "Wh"),
+                        Figures.withUnit(pack.energyWh(), "Wh"),
+                        Figures.withUnit(after, "Wh"),
+                        Figures.withUnit(most, "Wh"));
+        if (isolated && !container.holds().isEmpty()) {
+            return new Answer(
+                    false,
+                    "a pack of tier Isolate goes in alone; this holds "
+                            + container.holds().size());
+        }
+        if (holdsIsolated) {
+            return new Answer(false, "this holds a pack of tier Isolate, which stays alone");
+        }
+        if (container.holds().size() >= container.places()) {
+            return new Answer(
+                    false, "full: %s of %s places".formatted(container.holds().size(), container.places()));
+        }
+        return new Answer(after.compareTo(most) <= 0, sum);
+    }
+
+    /** The fullest shared container that still takes an ordinary pack; the smallest empty one for an isolated pack. */
+    public static Result<Optional<Container>> propose(List<Container> containers, Held pack, ShopLimits limits) {
+        Comparator<Container> order = pack.tier().atLeast(Tier.ISOLATE)
+                ? Comparator.comparing(Container::capacityWh)
+                : Comparator.comparing(Container::heldWh).reversed();
+        Optional<Container> proposed = containers.stream()
+                .filter(container -> ask(container, pack, limits).takes())
+                .min(order.thenComparing(Container::id));
+        List<Finding> findings = proposed.isPresent()
+                ? List.of()
+                : List.of(
+                        Finding.stop(
+                                "no-container",
+                                "No container takes this pack: hand one over for disposal, or set up another, before it is lifted out."));
+        return new Result<>(
+                proposed,
+                findings,
+                new Working(containers.stream()
+                        .map(container -> container.name() + ": "
+                                + ask(container, pack, limits).sum())
+                        .toList()));
+    }
+}

@@ -1,0 +1,3 @@
+/** Where isolated and removed packs go. Start at {@link glowkettle.isolation.ContainerChoice}. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.isolation;

@@ -1,0 +1,199 @@
+package glowkettle.journal;
+
+import glowkettle.arrive.OpenedBefore;
+import glowkettle.arrive.Symptom;
+import glowkettle.assess.GaugeReading;
+import glowkettle.assess.HazardReadings;
+import glowkettle.assess.Tier;
+import glowkettle.calibrate.Kept;
+import glowkettle.finding.Says;
+import glowkettle.finding.Within;
+import glowkettle.fit.PackLabel;
+import glowkettle.open.Tray;
+import glowkettle.prove.CheckList;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** Something that happened to a job. Sealed: a new kind makes every switch that must know it fail to compile. */
+public sealed interface Entry {
+    /** Which way a step went. */
+    enum Way {
+        IN,
+        BACK
+    }
+
+    /** When a gauge was read: the old pack's, or the new one's. */
+    enum Moment {
+        BEFORE,
+        AFTER
+    }
+
+    /** The device came to the counter. */
+    record JobOpened(
+            @Says(value = "Model", longest = 60) String modelId,
+
+            @Says(value = "Model or regulatory code", longest = 60) @Nullable
+            String modelCode,
+
+            @Says(value = "Serial", longest = 60) @Nullable String serial,
+            @Says(value = "Owner", longest = 120) String owner,
+
+            @Says(value = "How to reach the owner", longest = 200) @Nullable
+            String contact,
+
+            @Says("What is wrong") Set<Symptom> symptoms,
+
+            @Says("Runs from full for") @Within(min = "0", max = "200", unit = "h") @Nullable
+            BigDecimal runtimeHours,
+
+            @Says("Shuts down at") @Within(min = "0", max = "100", unit = "%") @Nullable
+            BigDecimal shutDownPercent,
+
+            @Says("Opened before") OpenedBefore openedBefore,
+            @Says("Promised for") @Nullable Instant promise,
+            int limitsVersion)
+            implements Entry {
+        public JobOpened {
+            symptoms = Set.copyOf(symptoms);
+        }
+    }
+
+    /** What is seen and smelt. */
+    record Looked(HazardReadings.Look look) implements Entry {}
+
+    /** Surface temperature and what could explain it. */
+    record WarmthTaken(HazardReadings.Warmth warmth) implements Entry {}
+
+    /** The seam gauged, or the rock test made. */
+    record SeamTaken(HazardReadings.Seam seam) implements Entry {}
+
+    /** The pack's thickness, in hand. */
+    record ThicknessTaken(HazardReadings.Thickness thickness) implements Entry {}
+
+    /** Rested voltage per cell. */
+    record VoltageTaken(HazardReadings.Voltage voltage) implements Entry {}
+
+    /** The gauge read out. */
+    record GaugeRead(Moment moment, GaugeReading reading) implements Entry {}
+
+    /** A lead goes on with an isolated job, and says why. */
+    record LeadContinued(
+            @Says(value = "Reason", longest = 500) String reason) implements Entry {}
+
+    /** What happened when the room was cleared, written afterwards. */
+    record Evacuated(
+            @Says(value = "What happened", longest = 2000) String account) implements Entry {}
+
+    /** Mat or strap on, and the conditions of the tier read and kept. */
+    record ConditionsConfirmed() implements Entry {}
+
+    /** One operation of the teardown or of the way back. */
+    record StepDone(
+            Way way, @Says(value = "Step", longest = 60) String step) implements Entry {}
+
+    /** Fasteners out of the device and in the tray; missing ones were not there. */
+    record FastenersOut(
+            @Says(value = "Fasteners out", longest = 20) List<String> out,
+
+            @Says(value = "Fasteners that were missing", longest = 20)
+            List<String> missing)
+            implements Entry {
+        public FastenersOut {
+            out = List.copyOf(out);
+            missing = List.copyOf(missing);
+        }
+    }
+
+    /** Fasteners from the tray into holes. */
+    record FastenersBack(List<Tray.Placement> placements) implements Entry {
+        public FastenersBack {
+            placements = List.copyOf(placements);
+        }
+    }
+
+    /** Something found at a step that the model does not show. */
+    record Noted(
+            @Says(value = "Step", longest = 60) @Nullable String step,
+            @Says(value = "Note", longest = 1000) String note)
+            implements Entry {}
+
+    /** A new pack's label and size. */
+    record PackOffered(PackLabel label) implements Entry {}
+
+    /** The offered pack is the one that goes in. */
+    record PackChosen() implements Entry {}
+
+    /** The old pack, or the whole device, is in a container. */
+    record PackStored(
+            @Says(value = "Container", longest = 40) String container, Tier tier, BigDecimal energyWh)
+            implements Entry {}
+
+    /** A function was tried. */
+    record Checked(
+            @Says(value = "Check", longest = 60) String check,
+            @Says("How it came out") CheckList.Outcome outcome,
+            @Says(value = "Remark", longest = 300) @Nullable String remark)
+            implements Entry {}
+
+    /** An event of the soak cycle, with the time it happened. */
+    record CycleEvent(
+            @Says("What happened") CycleStep step,
+            @Says("When") Instant happened) implements Entry {}
+
+    /** Something that can spoil the soak cycle. */
+    record CycleMishap(@Says("What went wrong") Kept.Mishap mishap) implements Entry {}
+
+    /** No calibration, and why. */
+    record CycleLeftOut(
+            @Says(value = "Reason", longest = 300) String reason) implements Entry {}
+
+    /** The job is signed. */
+    record SignedOff(Role as) implements Entry {}
+
+    /** Written after the job was signed. */
+    record Addendum(
+            @Says(value = "Addendum", longest = 2000) String text) implements Entry {}
+
+    /** The entry it corrects does not count. */
+    record TakenBack() implements Entry {}
+
+    /** The hand actions and sightings of a soak cycle, in order. */
+    enum CycleStep {
+        CHARGE_STARTED("plugged in"),
+        FULL_SEEN("seen full"),
+        RUN_DOWN_STARTED("unplugged, running down"),
+        SHUT_DOWN_SEEN("found shut down"),
+        LAST_CHARGE_STARTED("plugged in for the last charge"),
+        LAST_CHARGE_ENDED("full again, unplugged");
+
+        private final String words;
+
+        CycleStep(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Every kind of entry by the name it is stored under. */
+    Map<String, Class<?>> KINDS = Stream.of(Entry.class.getPermittedSubclasses())
+            .collect(Collectors.toUnmodifiableMap(Entry::kindOf, Function.identity()));
+
+    static String kindOf(Class<?> entry) {
+        return entry.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
+    }
+
+    default String kind() {
+        return kindOf(getClass());
+    }
+}

@@ -1,0 +1,94 @@
+package glowkettle.journal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * The fold of a journal: the entries that count, in the order they were made. A correction stands in the place of what it
+ * corrects; what was taken back does not count.
+ */
+public final class JobState {
+    private final List<Recorded> counting;
+    private final long seq;
+
+    private JobState(List<Recorded> counting, long seq) {
+        this.counting = List.copyOf(counting);
+        this.seq = seq;
+    }
+
+    public static JobState fold(List<Recorded> journal) {
+        List<Recorded> counting = new ArrayList<>();
+        // Where a sequence number's content now stands: a correction of a correction reaches the first place.
+        java.util.Map<Long, Long> standsFor = new java.util.HashMap<>();
+        long last = 0;
+        for (Recorded recorded : journal) {
+            last = recorded.seq();
+            Long corrected = recorded.corrects();
+            if (corrected == null) {
+                counting.add(recorded);
+                continue;
+            }
+            long place = standsFor.getOrDefault(corrected, corrected);
+            standsFor.put(recorded.seq(), place);
+            if (recorded.entry() instanceof Entry.TakenBack) {
+                counting.removeIf(entry -> entry.seq() == place);
+            } else {
+                counting.replaceAll(entry -> entry.seq() == place ? entry.with(recorded.entry()) : entry);
+            }
+        }
+        return new JobState(counting, last);
+    }
+
+    /** Sequence number of the last entry, counting or not. */
+    public long seq() {
+        return seq;
+    }
+
+    public List<Recorded> counting() {
+        return counting;
+    }
+
+    public boolean counts(long entrySeq) {
+        return counting.stream().anyMatch(recorded -> recorded.seq() == entrySeq);
+    }
+
+    public <E extends Entry> Stream<E> all(Class<E> kind) {
+        return counting.stream().map(Recorded::entry).filter(kind::isInstance).map(kind::cast);
+    }
+
+    public <E extends Entry> Optional<E> latest(Class<E> kind) {
+        return all(kind).reduce((earlier, later) -> later);
+    }
+
+    public Optional<Recorded> latestRecorded(Class<? extends Entry> kind) {
+        return counting.stream()
+                .filter(recorded -> kind.isInstance(recorded.entry()))
+                .reduce((earlier, later) -> later);
+    }
+
+    public Entry.JobOpened opened() {
+        return latest(Entry.JobOpened.class)
+                .orElseThrow(() -> new IllegalStateException("A journal begins with the opening of its job"));
+    }
+
+    public List<String> steps(Entry.Way way) {
+        return all(Entry.StepDone.class)
+                .filter(step -> step.way() == way)
+                .map(Entry.StepDone::step)
+                .toList();
+    }
+
+    /** What can be taken back: the newest entry that counts, but never the opening of the job. */
+    public Optional<Recorded> lastTakeable() {
+        return counting.stream()
+                .filter(recorded -> !(recorded.entry() instanceof Entry.JobOpened))
+                .reduce((earlier, later) -> later);
+    }
+
+    /** The state as it was before everything from this entry on. */
+    JobState before(int index) {
+        return new JobState(counting.subList(0, index), seq);
+    }
+}
