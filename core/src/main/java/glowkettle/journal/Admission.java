@@ -1,14 +1,19 @@
 package glowkettle.journal;
 
 import glowkettle.assess.Tier;
+import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Weight;
 import glowkettle.fit.Verdict;
+import glowkettle.library.Fastener;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.open.WayBack;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Whether an entry may be written now, and if not, why. */
 public final class Admission {
@@ -17,7 +22,7 @@ public final class Admission {
     /** The reason an entry is not taken, with the field it belongs to. */
     public record Refusal(String field, String reason) {}
 
-    public static Optional<Refusal> refuse(JobFile job, Entry entry, Role by) {
+    public static Optional<Refusal> refuse(JobFile job, Entry entry, Role by, Instant now) {
         if (job.closed() && !(entry instanceof Entry.Addendum)) {
             return no("", "The job is signed and closed; write an addendum.");
         }
@@ -37,7 +42,7 @@ public final class Admission {
             case Entry.GaugeRead ignored -> Optional.empty();
             case Entry.Evacuated ignored -> Optional.empty();
             case Entry.Noted ignored -> Optional.empty();
-            case Entry.PackOffered ignored -> Optional.empty();
+            case Entry.PackOffered offered -> offered(job, offered);
             case Entry.TakenBack ignored -> Optional.empty();
             case Entry.CycleMishap ignored -> Optional.empty();
             case Entry.LeadContinued ignored -> leadContinues(job, by);
@@ -48,7 +53,7 @@ public final class Admission {
             case Entry.PackChosen ignored -> chosen(job);
             case Entry.PackStored ignored -> stored(job);
             case Entry.Checked checked -> checked(job, checked);
-            case Entry.CycleEvent event -> cycle(job, event);
+            case Entry.CycleEvent event -> cycle(job, event, now);
             case Entry.CycleLeftOut ignored -> afterWayBack(job);
             case Entry.SignedOff signed -> signed(job, signed, by);
             case Entry.Addendum ignored ->
@@ -80,22 +85,26 @@ public final class Admission {
     }
 
     private static Optional<Refusal> step(JobFile job, Entry.StepDone done) {
-        return unlessHalted(job).or(() -> done.way() == Entry.Way.IN ? stepIn(job, done) : stepBack(job, done));
+        return unlessHalted(job).or(() -> done.way() == Entry.Way.IN ? stepDoneIn(job, done) : stepBack(job, done));
     }
 
-    private static Optional<Refusal> stepIn(JobFile job, Entry.StepDone done) {
-        Optional<Operation> found = job.operation(done.step());
+    private static Optional<Refusal> stepDoneIn(JobFile job, Entry.StepDone done) {
+        return stepIn(job, done.step())
+                .or(() -> job.operation(done.step()).flatMap(operation -> fastenersOf(job, operation)));
+    }
+
+    private static Optional<Refusal> stepIn(JobFile job, String step) {
+        Optional<Operation> found = job.operation(step);
         if (found.isEmpty()) {
             return no(
-                    "step",
-                    "'%s' is no step of %s.".formatted(done.step(), job.model().name()));
+                    "step", "'%s' is no step of %s.".formatted(step, job.model().name()));
         }
         Operation operation = found.get();
-        List<String> sofar = job.state().steps(Entry.Way.IN);
+        List<String> sofar = job.stepsIn();
         if (sofar.contains(operation.id())) {
             return no("step", "“%s” is done already.".formatted(operation.label()));
         }
-        if (!job.state().steps(Entry.Way.BACK).isEmpty()) {
+        if (!job.stepsBack().isEmpty()) {
             return no("step", "The way back has begun; take its steps back first.");
         }
         List<String> waiting = operation.after().stream()
@@ -108,7 +117,7 @@ public final class Admission {
         if (operation.isInside() && !job.conditionsConfirmed()) {
             return no("step", "Confirm mat or wrist strap, and the conditions, before the first work inside.");
         }
-        return hardRule(job, operation, sofar).or(() -> fastenersOf(job, operation));
+        return hardRule(job, operation, sofar);
     }
 
     private static boolean isDone(JobFile job, String name, List<String> sofar) {
@@ -197,14 +206,27 @@ public final class Admission {
     }
 
     private static Optional<Refusal> fastenersOut(JobFile job, Entry.FastenersOut out) {
-        for (String id : out.out()) {
-            if (job.model().fastener(id).isEmpty()) {
+        List<String> named =
+                Stream.concat(out.out().stream(), out.missing().stream()).toList();
+        if (named.isEmpty()) {
+            return no("out", "Name at least one fastener.");
+        }
+        for (String id : named) {
+            Optional<Fastener> fastener = job.model().fastener(id);
+            if (fastener.isEmpty()) {
                 return no(
                         "out",
                         "'%s' is no fastener of %s.".formatted(id, job.model().name()));
             }
-            if (job.fastenersOut().contains(id)) {
+            if (job.fastenersOut().contains(id)
+                    || job.fastenersMissing().contains(id)
+                    || Collections.frequency(named, id) > 1) {
                 return no("out", "%s is out already.".formatted(id));
+            }
+            Optional<Refusal> tooEarly =
+                    stepIn(job, String.valueOf(fastener.get().operation()));
+            if (tooEarly.isPresent()) {
+                return no("out", tooEarly.get().reason());
             }
         }
         return unlessHalted(job);
@@ -226,6 +248,23 @@ public final class Admission {
             }
         }
         return unlessHalted(job);
+    }
+
+    /** A label nobody can judge is asked for again at once, while the pack is still in the hand. */
+    private static Optional<Refusal> offered(JobFile job, Entry.PackOffered offered) {
+        try {
+            job.compare(offered.label());
+            job.phaseTimes(offered.label().capacityMah());
+            return Optional.empty();
+        } catch (Unanswerable unanswerable) {
+            boolean ofLabel = unanswerable.field().equals("sizeCode");
+            return no(
+                    "label." + (ofLabel ? unanswerable.field() : "capacityMah"),
+                    ofLabel
+                            ? unanswerable.getMessage()
+                            : "%s mAh cannot be charged by this device: %s."
+                                    .formatted(offered.label().capacityMah(), unanswerable.getMessage()));
+        }
     }
 
     private static Optional<Refusal> chosen(JobFile job) {
@@ -258,7 +297,7 @@ public final class Admission {
 
     private static Optional<Refusal> afterWayBack(JobFile job) {
         boolean backDone = job.packChosen()
-                && !job.state().steps(Entry.Way.BACK).isEmpty()
+                && !job.stepsBack().isEmpty()
                 && job.nextStepBack(job.wayBack().result()).isEmpty();
         return backDone ? Optional.empty() : no("", "The device is not closed yet; finish the way back first.");
     }
@@ -268,10 +307,13 @@ public final class Admission {
         return known ? afterWayBack(job) : no("check", "'%s' is no check of this job.".formatted(checked.check()));
     }
 
-    private static Optional<Refusal> cycle(JobFile job, Entry.CycleEvent event) {
+    private static Optional<Refusal> cycle(JobFile job, Entry.CycleEvent event, Instant now) {
         Optional<Refusal> open = afterWayBack(job);
         if (open.isPresent()) {
             return open;
+        }
+        if (event.happened().isAfter(now)) {
+            return no("happened", "%s has not come yet; accepted is up to now.".formatted(event.happened()));
         }
         List<Entry.CycleEvent> events = job.state().all(Entry.CycleEvent.class).toList();
         if (events.isEmpty()) {

@@ -10,8 +10,10 @@ import glowkettle.calibrate.Progress;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.fit.PackComparison;
+import glowkettle.fit.PackLabel;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
+import glowkettle.library.OperationKind;
 import glowkettle.library.PackData;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Teardown;
@@ -24,12 +26,14 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -127,9 +131,39 @@ public final class JobFile {
         return plan;
     }
 
+    /** Operations done on the way in, in their order. A loosening is done with its last fastener, without a word more. */
+    public List<String> stepsIn() {
+        Set<String> done = new LinkedHashSet<>();
+        Set<String> loose = new HashSet<>();
+        for (Recorded recorded : state.counting()) {
+            switch (recorded.entry()) {
+                case Entry.StepDone step when step.way() == Entry.Way.IN -> done.add(step.step());
+                case Entry.FastenersOut out -> {
+                    loose.addAll(out.out());
+                    loose.addAll(out.missing());
+                    loosened(loose).forEach(done::add);
+                }
+                default -> {}
+            }
+        }
+        return List.copyOf(done);
+    }
+
+    private Stream<String> loosened(Set<String> loose) {
+        return model.operations().stream()
+                .filter(operation -> operation.kind() == OperationKind.LOOSEN_FASTENERS)
+                .map(Operation::id)
+                .filter(id -> !model.fastenersOf(id).isEmpty())
+                .filter(id -> model.fastenersOf(id).stream().allMatch(fastener -> loose.contains(fastener.id())));
+    }
+
+    public List<String> stepsBack() {
+        return state.steps(Entry.Way.BACK);
+    }
+
     /** The first step of the plan that has not been done. */
     public Optional<TeardownPlan.Step> nextStep(TeardownPlan plan) {
-        List<String> done = state.steps(Entry.Way.IN);
+        List<String> done = stepsIn();
         return plan.steps().stream()
                 .filter(step -> !done.contains(step.operation().id()))
                 .findFirst();
@@ -141,13 +175,13 @@ public final class JobFile {
 
     public Result<WayBack.Plan> wayBack() {
         if (wayBack == null) {
-            wayBack = WayBack.plan(new WayBack.Request(model.operations(), state.steps(Entry.Way.IN)), limits);
+            wayBack = WayBack.plan(new WayBack.Request(model.operations(), stepsIn()), limits);
         }
         return wayBack;
     }
 
     public Optional<WayBack.Step> nextStepBack(WayBack.Plan plan) {
-        List<String> done = state.steps(Entry.Way.BACK);
+        List<String> done = stepsBack();
         return plan.steps().stream().filter(step -> !done.contains(step.id())).findFirst();
     }
 
@@ -174,9 +208,11 @@ public final class JobFile {
     }
 
     public Optional<Result<PackComparison.Comparison>> comparison() {
-        return state.latest(Entry.PackOffered.class)
-                .map(offered ->
-                        PackComparison.compare(new PackComparison.Request(model.pack(), offered.label()), limits));
+        return state.latest(Entry.PackOffered.class).map(offered -> compare(offered.label()));
+    }
+
+    Result<PackComparison.Comparison> compare(PackLabel offered) {
+        return PackComparison.compare(new PackComparison.Request(model.pack(), offered), limits);
     }
 
     public boolean packChosen() {
@@ -188,7 +224,7 @@ public final class JobFile {
     }
 
     public List<CheckList.Check> checks() {
-        return CheckList.of(model, Set.copyOf(state.steps(Entry.Way.IN)));
+        return CheckList.of(model, Set.copyOf(stepsIn()));
     }
 
     public Map<String, Entry.Checked> checked() {
@@ -224,10 +260,13 @@ public final class JobFile {
     }
 
     public PhaseTimes phaseTimes() {
-        PackData pack = model.pack();
-        BigDecimal capacityMah = state.latest(Entry.PackOffered.class)
+        return phaseTimes(state.latest(Entry.PackOffered.class)
                 .map(offered -> offered.label().capacityMah())
-                .orElse(pack.capacityMah());
+                .orElse(model.pack().capacityMah()));
+    }
+
+    PhaseTimes phaseTimes(BigDecimal capacityMah) {
+        PackData pack = model.pack();
         BigDecimal capacityAh = capacityMah.movePointLeft(3);
         return PhaseTimes.of(
                 new PhaseTimes.ChargeRequest(

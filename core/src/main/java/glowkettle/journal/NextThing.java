@@ -33,7 +33,7 @@ public record NextThing(Stage stage, String what, boolean blocked) {
 
     private static NextThing working(JobFile job) {
         List<String> missing = job.readingsToTake();
-        if (!missing.isEmpty() && job.state().steps(Entry.Way.BACK).isEmpty()) {
+        if (!missing.isEmpty() && job.stepsBack().isEmpty()) {
             return new NextThing(Stage.ASSESS, missing.getFirst(), false);
         }
         TeardownPlan plan = job.plan().result();

@@ -1,0 +1,26 @@
+import htmx from "htmx.org";
+import Alpine from "@alpinejs/csp";
+import { watchConnection } from "./connection.js";
+import { keepDrafts } from "./drafts.js";
+import { listenToKeys } from "./keys.js";
+import { keypad } from "./keypad.js";
+import { strip } from "./strip.js";
+
+htmx.config.allowEval = false;
+htmx.config.includeIndicatorStyles = false;
+htmx.config.historyCacheSize = 0;
+htmx.config.refreshOnHistoryMiss = true;
+// A form that was not taken comes back filled in, so its answer is shown like any other.
+htmx.config.responseHandling = [
+    { code: "204", swap: false },
+    { code: "...", swap: true },
+];
+
+window.Alpine = Alpine;
+Alpine.data("keypad", keypad);
+Alpine.data("strip", strip);
+Alpine.start();
+
+listenToKeys();
+keepDrafts();
+watchConnection();

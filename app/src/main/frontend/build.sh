@@ -1,0 +1,21 @@
+#!/usr/bin/env bash
+# Builds one style sheet, one script and the fonts into the folder given; packages come from the lock file.
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")"
+out=$(realpath -m "${1:?usage: build.sh FOLDER}")
+
+if ! cmp -s package-lock.json node_modules/.lock-built 2>/dev/null; then
+    npm ci --ignore-scripts --no-audit --no-fund --loglevel=error
+    cp package-lock.json node_modules/.lock-built
+fi
+
+mkdir -p "$out/fonts"
+cp kettle.svg "$out/"
+fonts=node_modules/@fontsource-variable
+for family in atkinson-hyperlegible-next bitter; do
+    cp "$fonts/$family/files/$family-latin-wght-normal.woff2" "$out/fonts/"
+done
+node_modules/.bin/sass --no-source-map --style=compressed --quiet-deps --silence-deprecation=import \
+    --load-path=node_modules theme/kettle.scss "$out/kettle.css"
+node_modules/.bin/esbuild behaviour/kettle.js --bundle --minify --target=es2022 --log-level=warning \
+    --outfile="$out/kettle.js"

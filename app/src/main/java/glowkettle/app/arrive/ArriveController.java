@@ -1,0 +1,110 @@
+package glowkettle.app.arrive;
+
+import glowkettle.app.binding.Binder;
+import glowkettle.app.binding.Bound;
+import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FormTree;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.app.library.ModelLibrary;
+import glowkettle.app.limits.LimitsBook;
+import glowkettle.app.shop.ShopBook;
+import glowkettle.app.web.Attempt;
+import glowkettle.arrive.OpenedBefore;
+import glowkettle.arrive.Symptom;
+import glowkettle.journal.Entry;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.server.ResponseStatusException;
+
+/** Takes a device in. */
+@Controller
+class ArriveController {
+    private static final String KIND = "job-opened";
+
+    private final JournalBook journal;
+    private final ModelLibrary models;
+    private final LimitsBook limits;
+    private final ShopBook shop;
+
+    ArriveController(JournalBook journal, ModelLibrary models, LimitsBook limits, ShopBook shop) {
+        this.journal = journal;
+        this.models = models;
+        this.limits = limits;
+        this.shop = shop;
+    }
+
+    @GetMapping("/jobs/new")
+    String form(Model model) {
+        return page(Attempt.NONE, model);
+    }
+
+    @PostMapping("/jobs/new")
+    String open(HttpServletRequest request, HttpServletResponse response, Model model) {
+        Map<String, String[]> typed = new LinkedHashMap<>(request.getParameterMap());
+        List<Fault> faults = new ArrayList<>();
+        findModelByCode(typed, faults);
+        typed.put(
+                "limitsVersion",
+                new String[] {String.valueOf(limits.newest().limits().version())});
+        Bound<Entry.JobOpened> bound = Binder.form(Entry.JobOpened.class, FormTree.of(typed), shop.zone());
+        faults.addAll(bound.faults().stream()
+                .filter(fault -> faults.isEmpty() || !fault.field().equals("modelId"))
+                .toList());
+        if (faults.isEmpty() && models.find(bound.get().modelId()).isEmpty()) {
+            faults.add(new Fault(
+                    "modelId",
+                    "'%s' is not in the library".formatted(bound.get().modelId())));
+        }
+        if (!faults.isEmpty()) {
+            response.setStatus(422);
+            return page(new Attempt(KIND, typed, faults, List.of()), model);
+        }
+        return "redirect:/jobs/" + journal.open(bound.get(), formId(request), String.valueOf(request.getRemoteUser()));
+    }
+
+    private String page(Attempt attempt, Model model) {
+        model.addAttribute("attempt", attempt);
+        model.addAttribute("models", models.all());
+        model.addAttribute("symptoms", Symptom.values());
+        model.addAttribute("openedBefore", OpenedBefore.values());
+        return "arrive/new";
+    }
+
+    /** A code finds its model when none was tapped. */
+    private void findModelByCode(Map<String, String[]> typed, List<Fault> faults) {
+        String code = first(typed, "modelCode");
+        if (!first(typed, "modelId").isBlank() || code.isBlank()) {
+            return;
+        }
+        models.findByCode(code)
+                .ifPresentOrElse(
+                        model -> typed.put("modelId", new String[] {model.id()}),
+                        () -> faults.add(new Fault(
+                                "modelCode",
+                                "No model carries the code '%s'. Check it on the underside, or take the generic family that fits."
+                                        .formatted(code.strip()))));
+    }
+
+    private static String first(Map<String, String[]> typed, String field) {
+        String[] values = typed.get(field);
+        return values == null || values.length == 0 ? "" : values[0];
+    }
+
+    private static UUID formId(HttpServletRequest request) {
+        try {
+            return UUID.fromString(String.valueOf(request.getParameter("formId")));
+        } catch (IllegalArgumentException e) {
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST);
+        }
+    }
+}

@@ -1,0 +1,80 @@
+package glowkettle.app.assess;
+
+import glowkettle.app.isolation.Containers;
+import glowkettle.app.web.Attempt;
+import glowkettle.app.web.StagePage;
+import glowkettle.assess.HazardReadings;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Stage;
+import java.lang.reflect.RecordComponent;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** The readings taken so far and the forms for the next ones; in an isolated job the isolation sheet stands first. */
+@Component
+class AssessPage implements StagePage {
+    private static final List<String> LOOK_FIELDS = Arrays.stream(HazardReadings.Look.class.getRecordComponents())
+            .filter(component -> component.getType() == Boolean.class)
+            .map(RecordComponent::getName)
+            .toList();
+
+    private final Containers containers;
+
+    AssessPage(Containers containers) {
+        this.containers = containers;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.ASSESS;
+    }
+
+    @Override
+    public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
+        model.addAttribute("asking", Asking.of(job));
+        model.addAttribute(
+                "look",
+                job.state().latest(Entry.Looked.class).map(Entry.Looked::look).orElse(null));
+        model.addAttribute(
+                "warmth",
+                job.state()
+                        .latest(Entry.WarmthTaken.class)
+                        .map(Entry.WarmthTaken::warmth)
+                        .orElse(null));
+        model.addAttribute(
+                "seam",
+                job.state()
+                        .latest(Entry.SeamTaken.class)
+                        .map(Entry.SeamTaken::seam)
+                        .orElse(null));
+        model.addAttribute(
+                "thickness",
+                job.state()
+                        .latest(Entry.ThicknessTaken.class)
+                        .map(Entry.ThicknessTaken::thickness)
+                        .orElse(null));
+        model.addAttribute(
+                "voltage",
+                job.state()
+                        .latest(Entry.VoltageTaken.class)
+                        .map(Entry.VoltageTaken::voltage)
+                        .orElse(null));
+        model.addAttribute(
+                "gauge",
+                job.gauge(Entry.Moment.BEFORE).map(Entry.GaugeRead::reading).orElse(null));
+        model.addAttribute("health", job.healthBefore().orElse(null));
+        model.addAttribute("voltageSources", HazardReadings.VoltageSource.values());
+        model.addAttribute("wets", HazardReadings.Wet.values());
+        model.addAttribute("kinds", TakenReading.all(job));
+        model.addAttribute("lookFields", LOOK_FIELDS);
+        model.addAttribute("halted", job.halted());
+        model.addAttribute("stored", job.stored().orElse(null));
+        if (job.halted()) {
+            model.addAttribute("proposal", containers.proposal(job));
+        }
+    }
+}

@@ -1,0 +1,84 @@
+package glowkettle.app.assess;
+
+import glowkettle.finding.Figures;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import java.math.BigDecimal;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A kind of reading with its newest value.
+ *
+ * @param id the kind of entry its form makes
+ * @param value null when it was not taken
+ */
+public record TakenReading(String id, String name, @Nullable String value) {
+    static List<TakenReading> all(JobFile job) {
+        return List.of(
+                of(job, "looked", "Look and smell", Entry.Looked.class, TakenReading::look),
+                of(job, "warmth-taken", "Temperature", Entry.WarmthTaken.class, TakenReading::warmth),
+                of(job, "seam-taken", "Seam and rock", Entry.SeamTaken.class, TakenReading::seam),
+                of(job, "thickness-taken", "Thickness in hand", Entry.ThicknessTaken.class, TakenReading::thickness),
+                of(job, "voltage-taken", "Rested voltage", Entry.VoltageTaken.class, TakenReading::voltage),
+                new TakenReading(
+                        "gauge-read",
+                        "Gauge",
+                        job.gauge(Entry.Moment.BEFORE).map(TakenReading::gauge).orElse(null)));
+    }
+
+    private static <E extends Entry> TakenReading of(
+            JobFile job, String id, String name, Class<E> kind, Function<E, String> words) {
+        Optional<E> latest = job.state().latest(kind);
+        return new TakenReading(id, name, latest.map(words).orElse(null));
+    }
+
+    private static String look(Entry.Looked looked) {
+        var look = looked.look();
+        long found = Stream.of(
+                        look.flameSmokeHissJet(),
+                        look.leakOrSolventSmell(),
+                        look.visiblePillow(),
+                        look.pushedOutOfPlace(),
+                        look.piercedTornCreased(),
+                        look.dentedBentDropped())
+                .filter(Boolean.TRUE::equals)
+                .count();
+        return found == 0 ? "nothing found" : found + " found";
+    }
+
+    private static String warmth(Entry.WarmthTaken taken) {
+        return figure(taken.warmth().surfaceC(), "°C") + ", air "
+                + figure(taken.warmth().ambientC(), "°C");
+    }
+
+    private static String seam(Entry.SeamTaken taken) {
+        Boolean rocks = taken.seam().rocks();
+        String widest = taken.seam().seamMm().stream()
+                .max(Comparator.naturalOrder())
+                .map(gap -> "widest " + Figures.withUnit(gap, "mm"))
+                .orElse("not gauged");
+        return rocks == null ? widest : widest + (rocks ? ", rocks" : ", does not rock");
+    }
+
+    private static String thickness(Entry.ThicknessTaken taken) {
+        return "middle " + figure(taken.thickness().middleThicknessMm(), "mm");
+    }
+
+    private static String voltage(Entry.VoltageTaken taken) {
+        return figure(taken.voltage().restedCellV(), "V") + " per cell";
+    }
+
+    private static String gauge(Entry.GaugeRead read) {
+        return Figures.withUnit(read.reading().fullChargeCapacityMah(), "mAh") + " of "
+                + Figures.withUnit(read.reading().designCapacityMah(), "mAh");
+    }
+
+    private static String figure(@Nullable BigDecimal value, String unit) {
+        return value == null ? "not taken" : Figures.withUnit(value, unit);
+    }
+}

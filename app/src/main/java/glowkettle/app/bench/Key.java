@@ -1,0 +1,25 @@
+package glowkettle.app.bench;
+
+import java.util.List;
+
+/** A key and what it does on every page that offers it. */
+public record Key(String key, String does) {
+    static final List<Key> ALL = List.of(
+            new Key("Space", "Done, and on: the one next thing"),
+            new Key("U", "Take back the last entry of this job"),
+            new Key("T", "To the nearest clock"),
+            new Key("M", "A reading for this job"),
+            new Key("R", "Ask the instrument for the reading"),
+            new Key("E, or F8 while typing", "Smoke: the evacuation card, at once"),
+            new Key("/", "Find a job"),
+            new Key("N", "New job"),
+            new Key("B", "Back to the bench"),
+            new Key("1 to 8", "A stage of this job"),
+            new Key("J", "The journal of this job"),
+            new Key("P", "The owner's sheet, to print"),
+            new Key("X", "A check failed"),
+            new Key("O", "The device has no such thing"),
+            new Key("I", "Isolation store"),
+            new Key("L", "Shop limits"),
+            new Key("?", "These keys"));
+}

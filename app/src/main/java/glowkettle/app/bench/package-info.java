@@ -1,0 +1,3 @@
+/** The bench: what every job needs next, and every running clock. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.app.bench;

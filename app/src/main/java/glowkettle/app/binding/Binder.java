@@ -1,0 +1,206 @@
+package glowkettle.app.binding;
+
+import glowkettle.finding.Says;
+import glowkettle.finding.Unanswerable;
+import glowkettle.finding.Within;
+import java.lang.reflect.AnnotatedParameterizedType;
+import java.lang.reflect.AnnotatedType;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.math.BigDecimal;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+
+/**
+ * Reads a tree of values into a record. What the record does not mark as nullable is asked for, except that a list may be
+ * left out and a nested record is then read from nothing. Unknown names are faults, so that a wrong unit is noticed.
+ */
+public final class Binder {
+    private static final int MOST_ELEMENTS = 5_000;
+
+    private final Scalars scalars;
+    private final boolean strict;
+    private final List<Fault> faults = new ArrayList<>();
+
+    private Binder(Scalars scalars, boolean strict) {
+        this.scalars = scalars;
+        this.strict = strict;
+    }
+
+    /** JSON: figures are JSON numbers, times ISO instants, and every name must be known. */
+    public static <R> Bound<R> json(Class<R> type, JsonNode tree) {
+        return new Binder(new Scalars(true, ZoneId.of("UTC")), true).bind(type, tree);
+    }
+
+    /** A form: everything is text, with comma or point, and times are the shop's wall clock. */
+    public static <R> Bound<R> form(Class<R> type, JsonNode tree, ZoneId zone) {
+        return new Binder(new Scalars(false, zone), false).bind(type, tree);
+    }
+
+    private <R> Bound<R> bind(Class<R> type, JsonNode tree) {
+        Object value = tree.isObject() ? record(type, "", tree) : fault("", "Send one JSON object");
+        return new Bound<>(faults.isEmpty() ? type.cast(value) : null, faults);
+    }
+
+    private @Nullable Object record(Class<?> type, String path, JsonNode node) {
+        RecordComponent[] components = type.getRecordComponents();
+        refuseUnknown(components, path, node);
+        Object[] values = new Object[components.length];
+        Class<?>[] types = new Class<?>[components.length];
+        int before = faults.size();
+        for (int i = 0; i < components.length; i++) {
+            RecordComponent component = components[i];
+            types[i] = component.getType();
+            String at = path.isEmpty() ? component.getName() : path + "." + component.getName();
+            values[i] = value(
+                    component,
+                    component.getAnnotatedType(),
+                    component.getGenericType(),
+                    at,
+                    node.path(component.getName()));
+        }
+        if (faults.size() > before) {
+            return null;
+        }
+        try {
+            return type.getDeclaredConstructor(types).newInstance(values);
+        } catch (InvocationTargetException e) {
+            String message = e.getCause() instanceof Unanswerable unanswerable
+                    ? unanswerable.getMessage()
+                    : String.valueOf(e.getCause().getMessage());
+            return fault(path, message);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException("The record %s cannot be made".formatted(type), e);
+        }
+    }
+
+    private void refuseUnknown(RecordComponent[] components, String path, JsonNode node) {
+        if (!strict) {
+            return;
+        }
+        List<String> known =
+                Arrays.stream(components).map(RecordComponent::getName).toList();
+        node.propertyNames().stream()
+                .filter(name -> !known.contains(name))
+                .forEach(name -> fault(
+                        path.isEmpty() ? name : path + "." + name,
+                        "'%s' is not known here; known are %s".formatted(name, String.join(", ", known))));
+    }
+
+    private @Nullable Object value(
+            RecordComponent component, AnnotatedType annotated, Type type, String at, JsonNode node) {
+        if (type instanceof ParameterizedType parameterized) {
+            AnnotatedType element = ((AnnotatedParameterizedType) annotated).getAnnotatedActualTypeArguments()[0];
+            List<Object> elements = elements(component, element, parameterized.getActualTypeArguments()[0], at, node);
+            return component.getType() == Set.class ? new LinkedHashSet<>(elements) : elements;
+        }
+        Class<?> plain = (Class<?>) type;
+        boolean nullable = annotated.isAnnotationPresent(Nullable.class);
+        boolean absent = node.isMissingNode() || node.isNull();
+        if (plain.isRecord()) {
+            if (absent && nullable) {
+                return null;
+            }
+            if (!absent && !node.isObject()) {
+                return fault(at, "Give an object with its fields");
+            }
+            return record(plain, at, absent ? JsonNodeFactory.instance.objectNode() : node);
+        }
+        if (absent || node.isString() && node.stringValue().isBlank()) {
+            return nullable ? null : fault(at, "Missing: " + says(component) + range(component));
+        }
+        return scalar(component, plain, at, node);
+    }
+
+    private List<Object> elements(
+            RecordComponent component, AnnotatedType annotated, Type type, String at, JsonNode node) {
+        List<Object> elements = new ArrayList<>();
+        if (node.isMissingNode() || node.isNull()) {
+            return elements;
+        }
+        if (!node.isArray()) {
+            fault(at, "Give a list");
+            return elements;
+        }
+        if (node.size() > MOST_ELEMENTS) {
+            fault(at, "%s elements; at most %s are taken".formatted(node.size(), MOST_ELEMENTS));
+            return elements;
+        }
+        for (int i = 0; i < node.size(); i++) {
+            boolean blank = !strict
+                    && node.get(i).isString()
+                    && node.get(i).stringValue().isBlank();
+            if (!blank) {
+                Object element = value(component, annotated, type, at + "[" + i + "]", node.get(i));
+                if (element != null) {
+                    elements.add(element);
+                }
+            }
+        }
+        return elements;
+    }
+
+    private @Nullable Object scalar(RecordComponent component, Class<?> type, String at, JsonNode node) {
+        try {
+            Object value = scalars.read(type, node);
+            if (value instanceof BigDecimal figure) {
+                refuseOutOfRange(component, at, figure);
+            }
+            if (value instanceof String text) {
+                refuseTooLong(component, at, text);
+            }
+            return value;
+        } catch (Scalars.Unreadable e) {
+            return fault(at, e.getMessage() + range(component));
+        }
+    }
+
+    private void refuseOutOfRange(RecordComponent component, String at, BigDecimal figure) {
+        Within within = component.getAnnotation(Within.class);
+        if (within != null
+                && (figure.compareTo(new BigDecimal(within.min())) < 0
+                        || figure.compareTo(new BigDecimal(within.max())) > 0)) {
+            fault(at, "%s %s is out of range%s".formatted(figure.toPlainString(), within.unit(), range(component)));
+        }
+    }
+
+    private void refuseTooLong(RecordComponent component, String at, String text) {
+        Says says = component.getAnnotation(Says.class);
+        int longest = says == null ? 200 : says.longest();
+        if (text.length() > longest) {
+            fault(at, "%s characters; at most %s are taken".formatted(text.length(), longest));
+        }
+        if (text.indexOf('\0') >= 0) {
+            fault(at, "The text has a zero character, which cannot be stored");
+        }
+    }
+
+    private static String says(RecordComponent component) {
+        Says says = component.getAnnotation(Says.class);
+        return says == null ? component.getName() : says.value();
+    }
+
+    private static String range(RecordComponent component) {
+        Within within = component.getAnnotation(Within.class);
+        return within == null
+                ? ""
+                : "; accepted is %s to %s %s"
+                        .formatted(within.min(), within.max(), within.unit())
+                        .stripTrailing();
+    }
+
+    private @Nullable Object fault(String field, @Nullable String message) {
+        faults.add(new Fault(field, Objects.requireNonNullElse(message, "Not accepted")));
+        return null;
+    }
+}

@@ -1,0 +1,88 @@
+package glowkettle.app.calibrate;
+
+import glowkettle.app.shop.ShopBook;
+import glowkettle.app.web.Attempt;
+import glowkettle.app.web.StagePage;
+import glowkettle.calibrate.ClockPlan;
+import glowkettle.calibrate.Kept;
+import glowkettle.calibrate.Progress;
+import glowkettle.finding.Result;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Stage;
+import glowkettle.shop.OpeningHours;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** The plan by the clock, what to do with the hands next, and the verdict. */
+@Component
+class CalibratePage implements StagePage {
+    private final ShopBook shop;
+
+    CalibratePage(ShopBook shop) {
+        this.shop = shop;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.CALIBRATE;
+    }
+
+    @Override
+    public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
+        OpeningHours hours = shop.hours();
+        String startAt = attempt.asked("startAt");
+        Result<ClockPlan.Outcome> plan = job.clockPlan(now, hours, start(startAt, hours, now));
+        Progress cycle = job.cycle();
+        model.addAttribute("times", job.phaseTimes());
+        model.addAttribute("clockPlan", plan);
+        if (plan.result() instanceof ClockPlan.Outcome.Planned planned) {
+            model.addAttribute("planned", planned);
+            model.addAttribute("chart", ClockChart.of(planned, hours));
+        } else {
+            model.addAttribute("noFit", plan.result());
+        }
+        model.addAttribute("cycle", cycle);
+        model.addAttribute("nextEvent", nextEvent(cycle, attempt.asked("unseen") != null));
+        model.addAttribute("startAt", startAt);
+        model.addAttribute("verdict", job.cycleVerdict());
+        model.addAttribute("mishaps", Kept.Mishap.values());
+        model.addAttribute(
+                "leftOut", job.state().latest(Entry.CycleLeftOut.class).orElse(null));
+    }
+
+    /** Null, the soonest, when nothing readable or only the past is asked for. */
+    private static @Nullable Instant start(@Nullable String asked, OpeningHours hours, Instant now) {
+        if (asked == null) {
+            return null;
+        }
+        try {
+            Instant start = LocalDateTime.parse(asked).atZone(hours.zone()).toInstant();
+            return start.isBefore(now) ? null : start;
+        } catch (DateTimeParseException e) {
+            return null;
+        }
+    }
+
+    private static Entry.@Nullable CycleStep nextEvent(Progress cycle, boolean fullUnseen) {
+        if (cycle.chargeStarted() == null) {
+            return Entry.CycleStep.CHARGE_STARTED;
+        }
+        if (cycle.runDownStarted() == null) {
+            return cycle.fullSeen() == null && !fullUnseen
+                    ? Entry.CycleStep.FULL_SEEN
+                    : Entry.CycleStep.RUN_DOWN_STARTED;
+        }
+        if (cycle.shutDownSeen() == null) {
+            return Entry.CycleStep.SHUT_DOWN_SEEN;
+        }
+        if (cycle.lastChargeStarted() == null) {
+            return Entry.CycleStep.LAST_CHARGE_STARTED;
+        }
+        return cycle.lastChargeEnded() == null ? Entry.CycleStep.LAST_CHARGE_ENDED : null;
+    }
+}

@@ -1,0 +1,3 @@
+/** Calibrate: the soak cycle by the clock. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.app.calibrate;

@@ -1,0 +1,56 @@
+package glowkettle.app.fit;
+
+import glowkettle.app.web.Attempt;
+import glowkettle.app.web.StagePage;
+import glowkettle.cell.Body;
+import glowkettle.finding.Unanswerable;
+import glowkettle.fit.SizeCode;
+import glowkettle.fit.Verdict;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Stage;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** The label form, and the comparison it gave. */
+@Component
+class FitPage implements StagePage {
+    @Override
+    public Stage stage() {
+        return Stage.FIT;
+    }
+
+    @Override
+    public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
+        var label = job.state()
+                .latest(Entry.PackOffered.class)
+                .map(Entry.PackOffered::label)
+                .orElse(null);
+        var comparison = job.comparison().orElse(null);
+        model.addAttribute("pack", job.model().pack());
+        model.addAttribute("label", label);
+        model.addAttribute("comparison", comparison);
+        model.addAttribute("bodies", Body.values());
+        model.addAttribute("chosen", job.packChosen());
+        model.addAttribute(
+                "takeable",
+                comparison != null && comparison.result().verdict().compareTo(Verdict.ASK) < 0 && !job.packChosen());
+        model.addAttribute("sizeReadings", label == null ? List.of() : readings(label.sizeCode(), job));
+    }
+
+    private static List<SizeCode.Reading> readings(@org.jspecify.annotations.Nullable String code, JobFile job) {
+        if (code == null) {
+            return List.of();
+        }
+        try {
+            var pack = job.model().pack();
+            return SizeCode.readings(
+                            new SizeCode.Request(code, pack.bayThicknessMm(), pack.bayWidthMm(), pack.bayLengthMm()))
+                    .result();
+        } catch (Unanswerable unreadable) {
+            return List.of();
+        }
+    }
+}

@@ -1,0 +1,42 @@
+package glowkettle.app.handback;
+
+import glowkettle.app.isolation.Containers;
+import glowkettle.app.web.Attempt;
+import glowkettle.app.web.StagePage;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Role;
+import glowkettle.journal.Stage;
+import java.time.Instant;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** Where the old pack goes, the owner's sheet, and who signs. */
+@Component
+class HandBackPage implements StagePage {
+    private final Containers containers;
+
+    HandBackPage(Containers containers) {
+        this.containers = containers;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.HAND_BACK;
+    }
+
+    @Override
+    public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
+        model.addAttribute("sheet", OwnersSheet.of(job));
+        model.addAttribute("stored", job.stored().orElse(null));
+        if (job.stored().isEmpty()) {
+            model.addAttribute("proposal", containers.proposal(job));
+        }
+        model.addAttribute("needsLead", job.needsLead());
+        model.addAttribute(
+                "technicianSigned", job.state().latest(Entry.SignedOff.class).isPresent());
+        model.addAttribute("leadSigned", job.signedBy(Role.LEAD));
+        model.addAttribute("closed", job.closed());
+        model.addAttribute("addenda", job.state().all(Entry.Addendum.class).toList());
+    }
+}

@@ -1,0 +1,174 @@
+package glowkettle.app.handback;
+
+import glowkettle.arrive.Symptom;
+import glowkettle.assess.Tier;
+import glowkettle.calibrate.Kept;
+import glowkettle.finding.Figures;
+import glowkettle.fit.PackComparison;
+import glowkettle.fit.PackLabel;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.prove.CheckList;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** What the owner takes home, in plain words: everything on one A4. */
+public record OwnersSheet(
+        long number,
+        String owner,
+        String device,
+        List<String> found,
+        List<String> done,
+        List<Compared> beforeAfter,
+        List<String> checks,
+        String calibration,
+        List<String> youWillNotice,
+        List<String> care,
+        int limitsVersion) {
+    /** One figure before and after. */
+    public record Compared(String what, String before, String after) {}
+
+    public static OwnersSheet of(JobFile job) {
+        return new OwnersSheet(
+                job.number(),
+                job.opened().owner(),
+                job.model().name(),
+                found(job),
+                done(job),
+                beforeAfter(job),
+                checks(job),
+                calibration(job),
+                job.model().afterwards(),
+                List.of(
+                        "Keep it between 20 and 80 % when you can; a full charge before a trip is fine.",
+                        "Keep it out of the sun and away from heaters.",
+                        "Store it half charged. Stop using it and come back if it swells, smells or gets hot."),
+                job.limits().version());
+    }
+
+    private static List<String> found(JobFile job) {
+        List<String> found = new ArrayList<>();
+        if (!job.opened().symptoms().isEmpty()) {
+            found.add("You told us: "
+                    + job.opened().symptoms().stream()
+                            .sorted()
+                            .map(Symptom::words)
+                            .collect(Collectors.joining(", "))
+                    + ".");
+        }
+        Tier worst = job.worstTier();
+        if (worst.atLeast(Tier.GUARDED)) {
+            job.tier().findings().stream()
+                    .filter(finding -> !finding.rule().startsWith("missing-"))
+                    .limit(3)
+                    .map(finding -> finding.measured() == null
+                            ? finding.sentence()
+                            : finding.sentence() + " (" + finding.measured() + ")")
+                    .forEach(found::add);
+        }
+        job.healthBefore()
+                .ifPresent(health -> found.add("The old pack took "
+                        + Figures.withUnit(health.result().sohPercent(), "%") + " of what it was made for."));
+        return found;
+    }
+
+    private static List<String> done(JobFile job) {
+        List<String> done = new ArrayList<>();
+        job.state()
+                .latest(Entry.PackOffered.class)
+                .map(Entry.PackOffered::label)
+                .ifPresent(label -> {
+                    String lot = label.lot() == null ? "" : ", lot " + label.lot();
+                    done.add("New pack fitted: %s, %s%s.".formatted(volts(label), mah(label.capacityMah()), lot));
+                });
+        job.comparison()
+                .map(result -> result.result())
+                .map(PackComparison.Comparison::honesty)
+                .ifPresent(honesty -> done.add("Its label is "
+                        + honesty.belief().words() + "; such a body holds at most " + mah(honesty.mostMah()) + "."));
+        int fasteners = job.tray().result().out();
+        if (fasteners > 0) {
+            done.add("%s screws came out, %s went back."
+                    .formatted(fasteners, job.tray().result().back()));
+        }
+        if (!job.fastenersMissing().isEmpty()) {
+            done.add("%s screws were missing when it came in."
+                    .formatted(job.fastenersMissing().size()));
+        }
+        return done;
+    }
+
+    private static List<Compared> beforeAfter(JobFile job) {
+        List<Compared> rows = new ArrayList<>();
+        BigDecimal before = capacity(job, Entry.Moment.BEFORE);
+        BigDecimal after = capacity(job, Entry.Moment.AFTER);
+        rows.add(new Compared("Full charge capacity, by the gauge", measured(before), measured(after)));
+        rows.add(new Compared("Expected runtime at light use", runtime(job, before), runtime(job, after)));
+        return rows;
+    }
+
+    private static @org.jspecify.annotations.Nullable BigDecimal capacity(JobFile job, Entry.Moment moment) {
+        return job.gauge(moment)
+                .map(read -> read.reading().fullChargeCapacityMah())
+                .orElse(null);
+    }
+
+    private static String measured(@org.jspecify.annotations.Nullable BigDecimal capacityMah) {
+        return capacityMah == null ? "not measured" : mah(capacityMah);
+    }
+
+    private static String runtime(JobFile job, @org.jspecify.annotations.Nullable BigDecimal capacityMah) {
+        return capacityMah == null
+                ? "not measured"
+                : "about " + Figures.withUnit(job.expectedHours(capacityMah).doubleValue(), 1, "h");
+    }
+
+    private static List<String> checks(JobFile job) {
+        Map<String, Entry.Checked> checked = job.checked();
+        return job.checks().stream()
+                .map(check -> {
+                    Entry.Checked outcome = checked.get(check.id());
+                    String words = outcome == null
+                            ? "not tried"
+                            : switch (outcome.outcome()) {
+                                case WORKS -> "works";
+                                case FAILS -> "does not work";
+                                case NOT_THERE -> "not in this device";
+                            };
+                    return check.id() + ": " + words;
+                })
+                .toList();
+    }
+
+    private static String calibration(JobFile job) {
+        if (job.cycleLeftOut()) {
+            return "Not calibrated: "
+                    + job.state().latest(Entry.CycleLeftOut.class).orElseThrow().reason();
+        }
+        Kept.Standing standing = job.cycleVerdict().result().standing();
+        return switch (standing) {
+            case VALID -> "Calibrated; the percentage can be trusted.";
+            case VALID_WITH_REMARKS ->
+                "Calibrated, with remarks: "
+                        + String.join(" ", job.cycleVerdict().working().lines());
+            case UNDER_WAY -> "Calibration is not finished.";
+            case REPEAT -> "Calibration has to be repeated.";
+        };
+    }
+
+    private static String volts(PackLabel label) {
+        return Figures.withUnit(label.nominalV(), "V");
+    }
+
+    private static String mah(BigDecimal value) {
+        return Figures.withUnit(value, "mAh");
+    }
+
+    /** True where every check that was tried works. */
+    public static boolean allWork(JobFile job) {
+        return job.checked().values().stream().noneMatch(check -> check.outcome() == CheckList.Outcome.FAILS);
+    }
+}

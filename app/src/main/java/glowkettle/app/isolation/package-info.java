@@ -1,0 +1,3 @@
+/** The isolation store: containers and what they hold. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.app.isolation;

@@ -1,0 +1,17 @@
+package glowkettle.app.journal;
+
+import glowkettle.journal.Admission;
+import glowkettle.journal.Recorded;
+import java.util.List;
+
+/** How an attempt to write ended. */
+public sealed interface Appended {
+    /** Written now, or already with the same form. */
+    record Written(long job) implements Appended {}
+
+    /** Somebody else wrote meanwhile; nothing is stored. */
+    record Conflict(List<Recorded> between) implements Appended {}
+
+    /** Not allowed now; nothing is stored. */
+    record Refused(Admission.Refusal refusal) implements Appended {}
+}

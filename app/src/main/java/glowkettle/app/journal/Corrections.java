@@ -1,0 +1,39 @@
+package glowkettle.app.journal;
+
+import glowkettle.journal.Admission;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobState;
+import java.util.Optional;
+
+/** What may be corrected: an entry that counts, by one of its own kind; and what may be taken back. */
+final class Corrections {
+    private Corrections() {}
+
+    static Optional<Admission.Refusal> refuse(JobState state, Draft draft) {
+        Long corrects = draft.corrects();
+        boolean takesBack = draft.entry() instanceof Entry.TakenBack;
+        if (corrects == null) {
+            return takesBack ? no("Say which entry is taken back.") : Optional.empty();
+        }
+        Optional<Entry> corrected = state.counting().stream()
+                .filter(recorded -> recorded.seq() == corrects)
+                .map(recorded -> recorded.entry())
+                .findFirst();
+        if (corrected.isEmpty()) {
+            return no("Entry %s does not count any more, or never did.".formatted(corrects));
+        }
+        if (corrected.get() instanceof Entry.JobOpened) {
+            return no("The opening of a job cannot be taken back.");
+        }
+        boolean sameKind = corrected.get().kind().equals(draft.entry().kind());
+        return takesBack || sameKind
+                ? Optional.empty()
+                : no("Entry %s is of the kind '%s'; it is corrected by one of the same kind, not by '%s'."
+                        .formatted(
+                                corrects, corrected.get().kind(), draft.entry().kind()));
+    }
+
+    private static Optional<Admission.Refusal> no(String reason) {
+        return Optional.of(new Admission.Refusal("corrects", reason));
+    }
+}

@@ -1,0 +1,15 @@
+package glowkettle.app.journal;
+
+import glowkettle.journal.Entry;
+import glowkettle.journal.Role;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An entry somebody wants written.
+ *
+ * @param formId unique per form shown; sending it twice stores nothing twice
+ * @param seen sequence number the writer had before their eyes
+ */
+public record Draft(
+        Entry entry, UUID formId, long seen, @Nullable Long corrects, String by, Role role) {}

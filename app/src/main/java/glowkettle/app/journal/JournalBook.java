@@ -1,0 +1,140 @@
+package glowkettle.app.journal;
+
+import glowkettle.app.library.ModelLibrary;
+import glowkettle.app.limits.LimitsBook;
+import glowkettle.app.shop.Shop;
+import glowkettle.journal.Admission;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.JobState;
+import glowkettle.journal.Recorded;
+import glowkettle.journal.Role;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** All journals of the shop: the only way in for anything that happens to a job. */
+@Service
+public class JournalBook {
+    private final JournalMapper entries;
+    private final Projections projections;
+    private final EntryJson json;
+    private final ModelLibrary models;
+    private final LimitsBook limits;
+    private final InstantSource clock;
+
+    JournalBook(
+            JournalMapper entries,
+            Projections projections,
+            EntryJson json,
+            ModelLibrary models,
+            LimitsBook limits,
+            InstantSource clock) {
+        this.entries = entries;
+        this.projections = projections;
+        this.json = json;
+        this.models = models;
+        this.limits = limits;
+        this.clock = clock;
+    }
+
+    @Transactional
+    public long open(Entry.JobOpened opened, UUID formId, String by) {
+        Optional<Long> written = entries.jobOfForm(Shop.ID, formId.toString());
+        if (written.isPresent()) {
+            return written.get();
+        }
+        long number = entries.nextNumber(Shop.ID);
+        // The counter's row is locked now, so a second sending of the same form waits here and then sees the first.
+        written = entries.jobOfForm(Shop.ID, formId.toString());
+        if (written.isPresent()) {
+            return written.get();
+        }
+        write(number, List.of(), new Draft(opened, formId, 0, null, by, Role.TECHNICIAN));
+        return number;
+    }
+
+    @Transactional
+    public Appended append(long job, Draft draft) {
+        long seq = entries.lockedSeq(Shop.ID, job).orElseThrow(() -> new UnknownJob(job));
+        if (entries.holds(Shop.ID, job, draft.formId().toString(), json.write(draft.entry()))) {
+            return new Appended.Written(job);
+        }
+        List<Recorded> journal = journal(job);
+        if (draft.seen() != seq) {
+            return new Appended.Conflict(journal.stream()
+                    .filter(recorded -> recorded.seq() > draft.seen())
+                    .toList());
+        }
+        if (entries.jobOfForm(Shop.ID, draft.formId().toString()).isPresent()) {
+            return new Appended.Refused(new Admission.Refusal(
+                    "formId", "This form was sent before with other content; reload the page and send it anew."));
+        }
+        JobState state = JobState.fold(journal);
+        Optional<Admission.Refusal> refusal = Corrections.refuse(state, draft)
+                .or(() -> Admission.refuse(file(job, state), draft.entry(), draft.role(), clock.instant()));
+        if (refusal.isPresent()) {
+            return new Appended.Refused(refusal.get());
+        }
+        write(job, journal, draft);
+        return new Appended.Written(job);
+    }
+
+    private void write(long job, List<Recorded> journal, Draft draft) {
+        Instant at = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        long seq = journal.isEmpty() ? 1 : journal.getLast().seq() + 1;
+        entries.append(
+                Shop.ID,
+                new JournalMapper.EntryRow(
+                        job, seq, at, draft.by(), draft.entry().kind(), json.write(draft.entry()), draft.corrects()),
+                draft.formId().toString());
+        List<Recorded> longer = new ArrayList<>(journal);
+        longer.add(new Recorded(seq, at, draft.by(), draft.entry(), draft.corrects()));
+        projections.put(file(job, JobState.fold(longer)), longer);
+    }
+
+    @Transactional(readOnly = true)
+    public List<Recorded> journal(long job) {
+        return entries.entries(Shop.ID, job).stream()
+                .map(row ->
+                        new Recorded(row.seq(), row.at(), row.by(), json.read(row.kind(), row.body()), row.corrects()))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public JobFile file(long job) {
+        List<Recorded> journal = journal(job);
+        if (journal.isEmpty()) {
+            throw new UnknownJob(job);
+        }
+        return file(job, JobState.fold(journal));
+    }
+
+    private JobFile file(long job, JobState state) {
+        Entry.JobOpened opened = state.opened();
+        return new JobFile(job, state, models.model(opened.modelId()), limits.version(opened.limitsVersion()));
+    }
+
+    /** The same journals, written at another time: demo jobs have a past. */
+    public JournalBook at(InstantSource other) {
+        return new JournalBook(entries, projections, json, models, limits, other);
+    }
+
+    /** Throws every projection away and makes it again from the journals. */
+    @Transactional
+    public int rebuild() {
+        projections.clear();
+        List<Long> jobs = entries.jobs(Shop.ID);
+        for (long job : jobs) {
+            List<Recorded> journal = journal(job);
+            projections.put(file(job, JobState.fold(journal)), journal);
+        }
+        return jobs.size();
+    }
+}

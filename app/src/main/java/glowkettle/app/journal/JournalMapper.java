@@ -1,0 +1,66 @@
+package glowkettle.app.journal;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+/** The journal's rows. */
+@Mapper
+interface JournalMapper {
+    /** An entry as it is stored. */
+    record EntryRow(
+            long job,
+            long seq,
+            Instant at,
+            String by,
+            String kind,
+            String body,
+            @Nullable Long corrects) {}
+
+    @Select("""
+            select job, seq, at, by, kind, body::text as body, corrects
+              from journal_entry
+             where shop_id = #{shop} and job = #{job}
+             order by seq
+            """)
+    List<EntryRow> entries(int shop, long job);
+
+    @Select("""
+            select job from journal_entry where shop_id = #{shop} and form_id = #{formId}::uuid
+            """)
+    Optional<Long> jobOfForm(int shop, String formId);
+
+    @Select("""
+            select exists (select 1
+                             from journal_entry
+                            where shop_id = #{shop} and job = #{job} and form_id = #{formId}::uuid
+                              and body = #{body}::jsonb)
+            """)
+    boolean holds(int shop, long job, String formId, String body);
+
+    @Select("""
+            select seq from job where shop_id = #{shop} and number = #{job} for update
+            """)
+    Optional<Long> lockedSeq(int shop, long job);
+
+    @Select("""
+            update shop set last_job = last_job + 1 where id = #{shop} returning last_job
+            """)
+    long nextNumber(int shop);
+
+    @Insert("""
+            insert into journal_entry (shop_id, job, seq, at, by, kind, body, corrects, form_id)
+            values (#{shop}, #{row.job}, #{row.seq}, #{row.at}, #{row.by}, #{row.kind}, #{row.body}::jsonb,
+                    #{row.corrects}, #{formId}::uuid)
+            """)
+    void append(int shop, EntryRow row, String formId);
+
+    @Select("""
+            select distinct job from journal_entry where shop_id = #{shop} order by job
+            """)
+    List<Long> jobs(int shop);
+}

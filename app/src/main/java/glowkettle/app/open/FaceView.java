@@ -1,0 +1,90 @@
+package glowkettle.app.open;
+
+import glowkettle.finding.AppliedLimit;
+import glowkettle.journal.JobFile;
+import glowkettle.library.FaceMap;
+import glowkettle.library.Fastener;
+import glowkettle.library.Side;
+import glowkettle.open.Torque;
+import glowkettle.open.Tray;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** A face of the device with its fasteners, as they stand now; the tray is the same picture with what lies in it. */
+public record FaceView(FaceMap face, List<Dot> dots) {
+    /**
+     * A fastener on the map.
+     *
+     * @param state {@code in}, {@code out}, {@code back}, {@code wrong}, {@code missing} or {@code captive}
+     * @param due it belongs to the step at hand
+     * @param kind number of its pile, so that look-alikes can be told apart without colour
+     */
+    public record Dot(
+            Fastener fastener,
+            String state,
+            boolean due,
+            int kind,
+            @Nullable String torque,
+            @Nullable String holds) {}
+
+    public static List<FaceView> of(JobFile job, @Nullable String step) {
+        Set<String> out = job.fastenersOut();
+        Set<String> missing = job.fastenersMissing();
+        Map<String, String> placed = job.placements().stream()
+                .collect(Collectors.toMap(Tray.Placement::hole, Tray.Placement::fastener, (a, b) -> b));
+        List<Tray.Pile> piles = Tray.piles(job.model().fasteners());
+        List<FaceView> views = new ArrayList<>();
+        for (FaceMap face : job.model().faces()) {
+            List<Dot> dots = job.model().fasteners().stream()
+                    .filter(fastener -> fastener.face() == face.side())
+                    .map(fastener -> new Dot(
+                            fastener,
+                            state(fastener, out, missing, placed, job),
+                            step != null && step.equals(fastener.operation()),
+                            pile(fastener, piles),
+                            Torque.of(fastener, job.limits())
+                                    .map(AppliedLimit::toString)
+                                    .orElse(null),
+                            placed.get(fastener.id())))
+                    .toList();
+            if (!dots.isEmpty()) {
+                views.add(new FaceView(face, dots));
+            }
+        }
+        return views;
+    }
+
+    public static Optional<FaceView> side(List<FaceView> views, @Nullable Side side) {
+        return views.stream().filter(view -> view.face().side() == side).findFirst();
+    }
+
+    private static String state(
+            Fastener fastener, Set<String> out, Set<String> missing, Map<String, String> placed, JobFile job) {
+        if (missing.contains(fastener.id())) {
+            return "missing";
+        }
+        String holds = placed.get(fastener.id());
+        if (holds != null) {
+            boolean right = job.model()
+                    .fastener(holds)
+                    .filter(fastener::interchangeableWith)
+                    .isPresent();
+            return right ? "back" : "wrong";
+        }
+        return out.contains(fastener.id()) ? "out" : fastener.isCaptive() ? "captive" : "in";
+    }
+
+    private static int pile(Fastener fastener, List<Tray.Pile> piles) {
+        for (int i = 0; i < piles.size(); i++) {
+            if (piles.get(i).ids().contains(fastener.id())) {
+                return i + 1;
+            }
+        }
+        return 0;
+    }
+}

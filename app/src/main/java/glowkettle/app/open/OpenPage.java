@@ -1,0 +1,48 @@
+package glowkettle.app.open;
+
+import glowkettle.app.web.Attempt;
+import glowkettle.app.web.StagePage;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Stage;
+import glowkettle.library.Fastener;
+import glowkettle.open.TeardownPlan;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** One big current step; the ribbon over it, the face map beside it. */
+@Component
+class OpenPage implements StagePage {
+    @Override
+    public Stage stage() {
+        return Stage.OPEN;
+    }
+
+    @Override
+    public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
+        TeardownPlan plan = job.plan().result();
+        Optional<TeardownPlan.Step> step = job.nextStep(plan);
+        String stepId = step.map(next -> next.operation().id()).orElse(null);
+        List<Fastener> due = stepId == null
+                ? List.of()
+                : job.model().fastenersOf(stepId).stream()
+                        .filter(fastener -> !job.fastenersOut().contains(fastener.id()))
+                        .filter(fastener -> !job.fastenersMissing().contains(fastener.id()))
+                        .toList();
+        List<FaceView> faces = FaceView.of(job, stepId);
+        model.addAttribute("plan", job.plan());
+        model.addAttribute("ribbon", Ribbon.of(plan, Set.copyOf(job.stepsIn())));
+        model.addAttribute("step", step.orElse(null));
+        model.addAttribute("due", due);
+        model.addAttribute("faces", faces);
+        model.addAttribute("halted", job.halted());
+        model.addAttribute(
+                "mustConfirm",
+                step.filter(next -> next.operation().isInside()).isPresent() && !job.conditionsConfirmed());
+        model.addAttribute("tray", job.tray());
+        model.addAttribute("doneCount", job.stepsIn().size());
+    }
+}

@@ -1,0 +1,42 @@
+package glowkettle.app.prove;
+
+import glowkettle.app.web.Attempt;
+import glowkettle.app.web.StagePage;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Stage;
+import glowkettle.prove.CheckList;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** The next check large, the others in a list. */
+@Component
+class ProvePage implements StagePage {
+    @Override
+    public Stage stage() {
+        return Stage.PROVE;
+    }
+
+    @Override
+    public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
+        List<CheckList.Check> checks = job.checks();
+        Map<String, Entry.Checked> checked = job.checked();
+        model.addAttribute("checks", checks);
+        model.addAttribute("checked", checked);
+        model.addAttribute(
+                "current",
+                checks.stream()
+                        .filter(check -> !checked.containsKey(check.id()))
+                        .findFirst()
+                        .orElse(null));
+        model.addAttribute("outcomes", CheckList.Outcome.values());
+        model.addAttribute(
+                "gauge",
+                job.gauge(Entry.Moment.AFTER).map(Entry.GaugeRead::reading).orElse(null));
+        model.addAttribute("healthBefore", job.healthBefore().orElse(null));
+        model.addAttribute("healthAfter", job.healthAfter().orElse(null));
+    }
+}

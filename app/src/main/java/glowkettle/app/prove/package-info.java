@@ -1,0 +1,3 @@
+/** Prove: the checks and the gauge afterwards. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.app.prove;

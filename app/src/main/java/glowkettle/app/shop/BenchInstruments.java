@@ -1,0 +1,73 @@
+package glowkettle.app.shop;
+
+import glowkettle.instruments.Calipers;
+import glowkettle.instruments.GaugeReader;
+import glowkettle.instruments.Instrument;
+import glowkettle.instruments.SimulatedBench;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.library.PackData;
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Duration;
+import java.util.SplittableRandom;
+import java.util.StringJoiner;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.stereotype.Component;
+
+/**
+ * The instruments on the bench. They are simulated stand-ins that ship with the product: what they show is drawn from the
+ * job's number, so that the same job reads the same every time.
+ */
+@Component
+public class BenchInstruments implements DisposableBean {
+    private static final Duration PATIENCE = Duration.ofSeconds(2);
+
+    private final SimulatedBench bench;
+
+    BenchInstruments() throws IOException {
+        bench = new SimulatedBench();
+    }
+
+    public synchronized GaugeReader gaugeReader(JobFile job, Entry.Moment moment) {
+        PackData pack = job.model().pack();
+        SplittableRandom random = new SplittableRandom(job.number() * 2 + moment.ordinal());
+        boolean worn = moment == Entry.Moment.BEFORE;
+        double share = worn ? 0.5 + random.nextDouble(0.25) : 0.97 + random.nextDouble(0.04);
+        double cellV = 3.7 + random.nextDouble(0.2);
+        StringJoiner answer = new StringJoiner(",")
+                .add(rounded(pack.capacityMah().doubleValue() * share, 0))
+                .add(pack.capacityMah().toPlainString())
+                .add(String.valueOf(worn ? 400 + random.nextInt(500) : random.nextInt(4)))
+                .add(rounded(21 + random.nextDouble(2), 1));
+        for (int cell = 0; cell < pack.series().intValue(); cell++) {
+            answer.add(rounded(cellV + random.nextDouble(0.012), 3));
+        }
+        bench.show(GaugeReader.QUERY, answer.toString());
+        return new GaugeReader(new Instrument(bench.address(), PATIENCE));
+    }
+
+    public synchronized Calipers calipers(JobFile job) {
+        double nominalMm = job.model().pack().thicknessMm().doubleValue();
+        SplittableRandom random = new SplittableRandom(job.number() * 31);
+        double swollen = 1 + random.nextDouble(0.035);
+        StringJoiner answer = new StringJoiner(",").add(rounded(nominalMm * swollen, 2));
+        for (int corner = 0; corner < Calipers.CORNERS; corner++) {
+            answer.add(rounded(nominalMm * (1 + (swollen - 1) * random.nextDouble(0.4)), 2));
+        }
+        bench.show(Calipers.QUERY, answer.toString());
+        return new Calipers(new Instrument(bench.address(), PATIENCE));
+    }
+
+    private static String rounded(double value, int decimals) {
+        return BigDecimal.valueOf(value)
+                .setScale(decimals, RoundingMode.HALF_UP)
+                .toPlainString();
+    }
+
+    @Override
+    public void destroy() throws IOException {
+        bench.close();
+    }
+}

@@ -1,0 +1,9 @@
+package glowkettle.app.shop;
+
+import glowkettle.shop.OpeningHours;
+
+/** The shop's own data. */
+public record Shop(String name, String emergencyNumber, String emergencyText, OpeningHours hours) {
+    /** The one shop that is served today. */
+    public static final int ID = 1;
+}

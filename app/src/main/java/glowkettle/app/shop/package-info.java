@@ -1,0 +1,3 @@
+/** The shop: its hours, its people, its demo data. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.app.shop;

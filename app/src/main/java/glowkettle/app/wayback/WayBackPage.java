@@ -1,0 +1,48 @@
+package glowkettle.app.wayback;
+
+import glowkettle.app.open.FaceView;
+import glowkettle.app.web.Attempt;
+import glowkettle.app.web.StagePage;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Stage;
+import glowkettle.library.Fastener;
+import glowkettle.open.WayBack;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** The next step back, the tray that empties onto the map, and what is left over or empty. */
+@Component
+class WayBackPage implements StagePage {
+    @Override
+    public Stage stage() {
+        return Stage.WAY_BACK;
+    }
+
+    @Override
+    public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
+        WayBack.Plan plan = job.wayBack().result();
+        Optional<WayBack.Step> step = job.nextStepBack(plan);
+        String stepId = step.map(WayBack.Step::id).orElse(null);
+        List<String> empty = job.tray().result().emptyHoles();
+        List<Fastener> holes = stepId == null
+                ? List.of()
+                : job.model().fastenersOf(stepId).stream()
+                        .filter(fastener -> empty.contains(fastener.id()))
+                        .toList();
+        model.addAttribute("back", plan);
+        model.addAttribute("step", step.orElse(null));
+        model.addAttribute("holes", holes);
+        model.addAttribute(
+                "inTray",
+                job.tray().result().leftOver().stream()
+                        .flatMap(id -> job.model().fastener(id).stream())
+                        .toList());
+        model.addAttribute("faces", FaceView.of(job, stepId));
+        model.addAttribute("tray", job.tray());
+        model.addAttribute("packChosen", job.packChosen());
+        model.addAttribute("doneBack", job.stepsBack());
+    }
+}

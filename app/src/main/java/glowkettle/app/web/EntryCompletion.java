@@ -1,0 +1,64 @@
+package glowkettle.app.web;
+
+import glowkettle.app.journal.JournalBook;
+import glowkettle.app.shop.ShopBook;
+import glowkettle.assess.Tier;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import java.time.InstantSource;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Puts in what the product knows and nobody should have to type, or be able to. */
+@Component
+class EntryCompletion {
+    private final JournalBook journal;
+    private final ShopBook shop;
+    private final InstantSource clock;
+
+    EntryCompletion(JournalBook journal, ShopBook shop, InstantSource clock) {
+        this.journal = journal;
+        this.shop = shop;
+        this.clock = clock;
+    }
+
+    void before(Class<?> type, Map<String, String[]> typed, long number) {
+        if (type == Entry.PackStored.class) {
+            JobFile job = journal.file(number);
+            Tier tier = job.tier().result().tier();
+            typed.put("tier", new String[] {tier.name()});
+            typed.put("energyWh", new String[] {job.model().pack().energyWh().toPlainString()});
+        }
+        if (type == Entry.FastenersOut.class) {
+            List<String> missing = List.of(typed.getOrDefault("missing[]", new String[0]));
+            typed.computeIfPresent(
+                    "out[]",
+                    (name, out) -> Arrays.stream(out)
+                            .filter(id -> !missing.contains(id))
+                            .toArray(String[]::new));
+        }
+        if (type == Entry.FastenersBack.class) {
+            leaveEmptyHolesOut(typed);
+        }
+        if (type == Entry.CycleEvent.class && blank(typed.get("happened"))) {
+            typed.put("happened", new String[] {new Words(shop.zone(), clock.instant()).field(clock.instant())});
+        }
+    }
+
+    /** A hole for which no fastener was chosen stays empty: it is no placement. */
+    private static void leaveEmptyHolesOut(Map<String, String[]> typed) {
+        List<String> empty = typed.keySet().stream()
+                .filter(name -> name.endsWith("].fastener") && blank(typed.get(name)))
+                .toList();
+        empty.forEach(name -> {
+            typed.remove(name);
+            typed.remove(name.replace("].fastener", "].hole"));
+        });
+    }
+
+    private static boolean blank(String @org.jspecify.annotations.Nullable [] values) {
+        return values == null || values.length == 0 || values[0].isBlank();
+    }
+}

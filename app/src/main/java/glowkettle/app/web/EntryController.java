@@ -1,0 +1,150 @@
+package glowkettle.app.web;
+
+import glowkettle.app.binding.Binder;
+import glowkettle.app.binding.Bound;
+import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FormTree;
+import glowkettle.app.journal.Appended;
+import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.app.shop.ShopBook;
+import glowkettle.journal.Entry;
+import glowkettle.journal.Role;
+import glowkettle.journal.Stage;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.server.ResponseStatusException;
+
+/**
+ * Every form that writes in a journal is sent to the stage it stands on and the kind of entry it makes. What is not taken
+ * comes back on that page, filled in as it was sent.
+ */
+@Controller
+class EntryController {
+    private final JournalBook journal;
+    private final JobPages pages;
+    private final EntryCompletion completion;
+    private final ShopBook shop;
+
+    EntryController(JournalBook journal, JobPages pages, EntryCompletion completion, ShopBook shop) {
+        this.journal = journal;
+        this.pages = pages;
+        this.completion = completion;
+        this.shop = shop;
+    }
+
+    @PostMapping(
+            "/jobs/{number:[0-9]{1,15}}/{path:arrive|assess|open|fit|wayback|prove|calibrate|handback}/{kind:[a-z-]+}")
+    String write(
+            @PathVariable long number,
+            @PathVariable String path,
+            @PathVariable String kind,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        Stage stage = JobPages.stage(path).orElseThrow();
+        Class<?> type = Entry.KINDS.get(kind);
+        if (type == null || type == Entry.JobOpened.class) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
+        Map<String, String[]> typed = new LinkedHashMap<>(request.getParameterMap());
+        completion.before(type, typed, number);
+        Bound<?> bound = Binder.form(type.asSubclass(Record.class), FormTree.of(typed), shop.zone());
+        Long corrects = number(request.getParameter("corrects"));
+        if (!bound.isGood()) {
+            return again(
+                    number, stage, new Attempt(kind, typed, bound.faults(), List.of()), corrects, 422, response, model);
+        }
+        Appended appended = journal.append(
+                number,
+                new Draft(
+                        (Entry) bound.get(),
+                        formId(request),
+                        seen(request),
+                        corrects,
+                        String.valueOf(request.getRemoteUser()),
+                        role(request)));
+        return switch (appended) {
+            case Appended.Written ignored -> "redirect:" + after(number, stage, kind, request);
+            case Appended.Refused refused -> {
+                Fault fault =
+                        new Fault(refused.refusal().field(), refused.refusal().reason());
+                yield again(
+                        number,
+                        stage,
+                        new Attempt(kind, typed, List.of(fault), List.of()),
+                        corrects,
+                        422,
+                        response,
+                        model);
+            }
+            case Appended.Conflict conflict ->
+                again(
+                        number,
+                        stage,
+                        new Attempt(kind, typed, List.of(), conflict.between()),
+                        corrects,
+                        409,
+                        response,
+                        model);
+        };
+    }
+
+    private String again(
+            long number,
+            Stage stage,
+            Attempt attempt,
+            @Nullable Long corrects,
+            int status,
+            HttpServletResponse response,
+            Model model) {
+        response.setStatus(status);
+        return pages.draw(number, stage, attempt, corrects, model);
+    }
+
+    /** Stays on the stage while it has something next, and moves on with the job when it has not. */
+    private String after(long number, Stage stage, String kind, HttpServletRequest request) {
+        if ("journal".equals(request.getParameter("then"))) {
+            return "/jobs/" + number + "/journal";
+        }
+        Stage next = journal.file(number).next().stage();
+        boolean movesOn = next.compareTo(stage) > 0 || kind.equals("taken-back") || next == Stage.ASSESS;
+        return "/jobs/" + number + "/" + (movesOn ? next : stage).path();
+    }
+
+    private static UUID formId(HttpServletRequest request) {
+        try {
+            return UUID.fromString(String.valueOf(request.getParameter("formId")));
+        } catch (IllegalArgumentException e) {
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST);
+        }
+    }
+
+    private static long seen(HttpServletRequest request) {
+        Long seen = number(request.getParameter("seen"));
+        if (seen == null) {
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST);
+        }
+        return seen;
+    }
+
+    private static @Nullable Long number(@Nullable String text) {
+        return text != null && text.matches("[0-9]{1,15}") ? Long.valueOf(text) : null;
+    }
+
+    static Role role(HttpServletRequest request) {
+        return request.isUserInRole("LEAD")
+                ? Role.LEAD
+                : request.isUserInRole("TECHNICIAN") ? Role.TECHNICIAN : Role.TRAINEE;
+    }
+}

@@ -1,0 +1,201 @@
+package glowkettle.app.web;
+
+import glowkettle.finding.Figures;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Recorded;
+import glowkettle.journal.Stage;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** A journal in words. */
+public record EntryWords(
+        long seq,
+        Instant at,
+        String by,
+        String what,
+        Stage stage,
+        boolean counts,
+        boolean opening,
+        boolean correctable,
+        @Nullable Long corrects) {
+    /** What templates ask for words. */
+    public enum Speaker {
+        INSTANCE;
+
+        public String of(Recorded recorded, JobFile job) {
+            return words(recorded.entry(), job);
+        }
+
+        /** The words beside an entry field, for a fault that concerns it. */
+        public String field(String kind, String path) {
+            Class<?> type = Entry.KINDS.get(kind);
+            return type == null ? path : FieldWords.of(type, path);
+        }
+    }
+
+    static List<EntryWords> list(List<Recorded> journal, JobFile job) {
+        return journal.reversed().stream()
+                .map(recorded -> new EntryWords(
+                        recorded.seq(),
+                        recorded.at(),
+                        recorded.by(),
+                        words(recorded.entry(), job),
+                        stage(recorded.entry()),
+                        job.state().counts(recorded.seq()),
+                        recorded.entry() instanceof Entry.JobOpened,
+                        hasForm(recorded.entry()),
+                        recorded.corrects()))
+                .toList();
+    }
+
+    /** Readings and labels are typed, so they are corrected by typing them again; everything else is taken back. */
+    private static boolean hasForm(Entry entry) {
+        return switch (entry) {
+            case Entry.Looked ignored -> true;
+            case Entry.WarmthTaken ignored -> true;
+            case Entry.SeamTaken ignored -> true;
+            case Entry.ThicknessTaken ignored -> true;
+            case Entry.VoltageTaken ignored -> true;
+            case Entry.GaugeRead ignored -> true;
+            case Entry.PackOffered ignored -> true;
+            default -> false;
+        };
+    }
+
+    static Stage stage(Entry entry) {
+        return switch (entry) {
+            case Entry.JobOpened ignored -> Stage.ARRIVE;
+            case Entry.Looked ignored -> Stage.ASSESS;
+            case Entry.WarmthTaken ignored -> Stage.ASSESS;
+            case Entry.SeamTaken ignored -> Stage.ASSESS;
+            case Entry.ThicknessTaken ignored -> Stage.ASSESS;
+            case Entry.VoltageTaken ignored -> Stage.ASSESS;
+            case Entry.GaugeRead read -> read.moment() == Entry.Moment.BEFORE ? Stage.ASSESS : Stage.PROVE;
+            case Entry.LeadContinued ignored -> Stage.ASSESS;
+            case Entry.Evacuated ignored -> Stage.ASSESS;
+            case Entry.ConditionsConfirmed ignored -> Stage.OPEN;
+            case Entry.StepDone step -> step.way() == Entry.Way.IN ? Stage.OPEN : Stage.WAY_BACK;
+            case Entry.FastenersOut ignored -> Stage.OPEN;
+            case Entry.FastenersBack ignored -> Stage.WAY_BACK;
+            case Entry.Noted ignored -> Stage.OPEN;
+            case Entry.PackOffered ignored -> Stage.FIT;
+            case Entry.PackChosen ignored -> Stage.FIT;
+            case Entry.PackStored ignored -> Stage.HAND_BACK;
+            case Entry.Checked ignored -> Stage.PROVE;
+            case Entry.CycleEvent ignored -> Stage.CALIBRATE;
+            case Entry.CycleMishap ignored -> Stage.CALIBRATE;
+            case Entry.CycleLeftOut ignored -> Stage.CALIBRATE;
+            case Entry.SignedOff ignored -> Stage.HAND_BACK;
+            case Entry.Addendum ignored -> Stage.HAND_BACK;
+            case Entry.TakenBack ignored -> Stage.ARRIVE;
+        };
+    }
+
+    static String words(Entry entry, JobFile job) {
+        return switch (entry) {
+            case Entry.JobOpened opened ->
+                "Job opened for " + opened.owner() + ": " + job.model().name();
+            case Entry.Looked looked -> "Looked and smelt: " + seen(looked);
+            case Entry.WarmthTaken taken ->
+                "Surface %s, air %s"
+                        .formatted(
+                                figure(taken.warmth().surfaceC(), "°C"),
+                                figure(taken.warmth().ambientC(), "°C"));
+            case Entry.SeamTaken taken ->
+                "Seam %s%s"
+                        .formatted(
+                                figures(taken.seam().seamMm(), "mm"),
+                                taken.seam().rocks() == null
+                                        ? ""
+                                        : taken.seam().rocks() ? ", rocks" : ", does not rock");
+            case Entry.ThicknessTaken taken ->
+                "Thickness: middle %s, corners %s"
+                        .formatted(
+                                figure(taken.thickness().middleThicknessMm(), "mm"),
+                                figures(taken.thickness().cornerThicknessMm(), "mm"));
+            case Entry.VoltageTaken taken -> "Rested " + figure(taken.voltage().restedCellV(), "V") + " per cell";
+            case Entry.GaugeRead read ->
+                "Gauge %s: %s of %s"
+                        .formatted(
+                                read.moment() == Entry.Moment.BEFORE ? "before" : "after",
+                                figure(read.reading().fullChargeCapacityMah(), "mAh"),
+                                figure(read.reading().designCapacityMah(), "mAh"));
+            case Entry.LeadContinued lead -> "A lead goes on: " + lead.reason();
+            case Entry.Evacuated evacuated -> "Evacuated: " + evacuated.account();
+            case Entry.ConditionsConfirmed ignored -> "Mat or strap on, conditions read";
+            case Entry.StepDone step -> (step.way() == Entry.Way.IN ? "Done: " : "Back: ") + label(step.step(), job);
+            case Entry.FastenersOut out ->
+                "Out: " + String.join(", ", out.out())
+                        + (out.missing().isEmpty() ? "" : "; were missing: " + String.join(", ", out.missing()));
+            case Entry.FastenersBack back ->
+                "Back in: "
+                        + back.placements().stream()
+                                .map(placement -> placement.fastener().equals(placement.hole())
+                                        ? placement.hole()
+                                        : placement.fastener() + " in the hole of " + placement.hole())
+                                .collect(Collectors.joining(", "));
+            case Entry.Noted noted -> "Note: " + noted.note();
+            case Entry.PackOffered offered ->
+                "New pack: %s, %s"
+                        .formatted(
+                                figure(offered.label().nominalV(), "V"),
+                                figure(offered.label().capacityMah(), "mAh"));
+            case Entry.PackChosen ignored -> "This pack goes in";
+            case Entry.PackStored stored -> "Old pack into container " + stored.container();
+            case Entry.Checked checked ->
+                "Check “%s”: %s".formatted(checked.check(), lower(checked.outcome()))
+                        + (checked.remark() == null ? "" : ", " + checked.remark());
+            case Entry.CycleEvent event -> "Soak cycle: " + event.step().words();
+            case Entry.CycleMishap mishap -> "Soak cycle: " + mishap.mishap().sentence();
+            case Entry.CycleLeftOut left -> "No calibration: " + left.reason();
+            case Entry.SignedOff signed -> "Signed as " + lower(signed.as());
+            case Entry.Addendum addendum -> "Addendum: " + addendum.text();
+            case Entry.TakenBack ignored -> "Taken back";
+        };
+    }
+
+    private static String label(String step, JobFile job) {
+        return job.operation(step).map(operation -> operation.label()).orElse(step.replace('-', ' '));
+    }
+
+    private static String seen(Entry.Looked looked) {
+        var look = looked.look();
+        List<String> seen = new ArrayList<>();
+        add(seen, look.flameSmokeHissJet(), "flame, smoke or hiss");
+        add(seen, look.visiblePillow(), "pillow");
+        add(seen, look.pushedOutOfPlace(), "something pushed out of place");
+        add(seen, look.piercedTornCreased(), "pierced or torn");
+        add(seen, look.dentedBentDropped(), "dented, bent or dropped");
+        add(seen, look.leakOrSolventSmell(), "leak or solvent smell");
+        if (look.wet() != null && look.wet() != glowkettle.assess.HazardReadings.Wet.NO) {
+            seen.add(lower(look.wet()) + " wet");
+        }
+        return seen.isEmpty() ? "nothing found" : String.join(", ", seen);
+    }
+
+    private static void add(List<String> seen, @Nullable Boolean yes, String words) {
+        if (Boolean.TRUE.equals(yes)) {
+            seen.add(words);
+        }
+    }
+
+    private static String figure(@Nullable BigDecimal value, String unit) {
+        return value == null ? "not taken" : Figures.withUnit(value, unit);
+    }
+
+    private static String figures(List<BigDecimal> values, String unit) {
+        return values.isEmpty()
+                ? "not taken"
+                : values.stream().map(Figures::of).collect(Collectors.joining(" · ")) + " " + unit;
+    }
+
+    private static String lower(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+}

@@ -1,0 +1,62 @@
+package glowkettle.app.web;
+
+import glowkettle.app.bench.BenchMapper;
+import glowkettle.app.shop.Shop;
+import glowkettle.app.shop.ShopBook;
+import jakarta.servlet.http.HttpServletRequest;
+import java.security.Principal;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.CookieValue;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** What the frame around every page needs: the clock strip, the shop, who is signed in. */
+@ControllerAdvice(annotations = Controller.class)
+class Frame {
+    private static final int CLOCKS_SHOWN = 6;
+
+    private final BenchMapper bench;
+    private final ShopBook shop;
+    private final InstantSource clock;
+
+    Frame(BenchMapper bench, ShopBook shop, InstantSource clock) {
+        this.bench = bench;
+        this.shop = shop;
+        this.clock = clock;
+    }
+
+    @ModelAttribute
+    void frame(
+            Model model,
+            HttpServletRequest request,
+            @Nullable Principal principal,
+            @CookieValue(name = ThemeController.COOKIE, required = false) @Nullable String theme) {
+        boolean signedIn = principal != null;
+        Shop here = shop.shop();
+        model.addAttribute("shop", here);
+        model.addAttribute("words", new Words(here.hours().zone(), clock.instant()));
+        model.addAttribute("signedIn", signedIn);
+        model.addAttribute("who", signedIn ? principal.getName() : "");
+        model.addAttribute("isLead", request.isUserInRole("LEAD"));
+        model.addAttribute("clocks", signedIn ? bench.nearestClocks(Shop.ID, CLOCKS_SHOWN) : List.of());
+        model.addAttribute("formIds", new FormIds());
+        model.addAttribute("entryWords", EntryWords.Speaker.INSTANCE);
+        model.addAttribute("theme", ThemeController.DARK.equals(theme) ? ThemeController.DARK : ThemeController.LIGHT);
+        model.addAttribute("find", "");
+        model.addAttribute("corrects", null);
+        model.addAttribute("reasons", null);
+        model.addAttribute("attempt", Attempt.NONE);
+    }
+
+    /** Every form gets an id of its own, so that sending one twice is never taken for another. */
+    public static final class FormIds {
+        public String next() {
+            return UUID.randomUUID().toString();
+        }
+    }
+}

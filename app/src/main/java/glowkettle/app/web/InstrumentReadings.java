@@ -1,0 +1,68 @@
+package glowkettle.app.web;
+
+import glowkettle.app.binding.Fault;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.app.shop.BenchInstruments;
+import glowkettle.instruments.Calipers;
+import glowkettle.instruments.GaugeReader;
+import glowkettle.instruments.InstrumentSilent;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Stage;
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.server.ResponseStatusException;
+
+/** Fills a form from an instrument; somebody looks at the figures before they are kept. */
+@Component
+class InstrumentReadings {
+    private final JournalBook journal;
+    private final BenchInstruments instruments;
+
+    InstrumentReadings(JournalBook journal, BenchInstruments instruments) {
+        this.journal = journal;
+        this.instruments = instruments;
+    }
+
+    Attempt read(long number, String instrument, Stage stage) {
+        JobFile job = journal.file(number);
+        Entry.Moment moment = stage == Stage.PROVE ? Entry.Moment.AFTER : Entry.Moment.BEFORE;
+        String kind = instrument.equals("gauge") ? "gauge-read" : "thickness-taken";
+        Map<String, String[]> typed = new LinkedHashMap<>();
+        try {
+            switch (instrument) {
+                case "gauge" -> gauge(instruments.gaugeReader(job, moment).read(), typed);
+                case "calipers" -> calipers(instruments.calipers(job).read(), typed);
+                default -> throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+            }
+            return new Attempt(kind, typed, List.of(), List.of());
+        } catch (InstrumentSilent silent) {
+            return new Attempt(kind, typed, List.of(new Fault("", String.valueOf(silent.getMessage()))), List.of());
+        }
+    }
+
+    private static void gauge(GaugeReader.ReadOut read, Map<String, String[]> typed) {
+        put(typed, "reading.fullChargeCapacityMah", read.fullChargeCapacityMah());
+        put(typed, "reading.designCapacityMah", read.designCapacityMah());
+        put(typed, "reading.cycles", read.cycles());
+        put(typed, "reading.temperatureC", read.temperatureC());
+        typed.put("reading.cellV[]", texts(read.cellV()));
+    }
+
+    private static void calipers(Calipers.Five five, Map<String, String[]> typed) {
+        put(typed, "thickness.middleThicknessMm", five.middleMm());
+        typed.put("thickness.cornerThicknessMm[]", texts(five.cornersMm()));
+    }
+
+    private static void put(Map<String, String[]> typed, String field, BigDecimal value) {
+        typed.put(field, new String[] {value.toPlainString()});
+    }
+
+    private static String[] texts(List<BigDecimal> values) {
+        return values.stream().map(BigDecimal::toPlainString).toArray(String[]::new);
+    }
+}

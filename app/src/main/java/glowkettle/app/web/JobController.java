@@ -1,0 +1,58 @@
+package glowkettle.app.web;
+
+import glowkettle.app.journal.JournalBook;
+import glowkettle.journal.Stage;
+import jakarta.servlet.http.HttpServletRequest;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The pages of a job. */
+@Controller
+class JobController {
+    private final JobPages pages;
+    private final JournalBook journal;
+    private final InstrumentReadings readings;
+
+    JobController(JobPages pages, JournalBook journal, InstrumentReadings readings) {
+        this.pages = pages;
+        this.journal = journal;
+        this.readings = readings;
+    }
+
+    /** A job opens at what it needs next. */
+    @GetMapping("/jobs/{number:[0-9]{1,15}}")
+    String job(@PathVariable long number) {
+        return "redirect:/jobs/" + number + "/"
+                + journal.file(number).next().stage().path();
+    }
+
+    @GetMapping("/jobs/{number:[0-9]{1,15}}/{path:arrive|assess|open|fit|wayback|prove|calibrate|handback}")
+    String stage(
+            @PathVariable long number,
+            @PathVariable String path,
+            @RequestParam(required = false) @Nullable Long corrects,
+            @RequestParam(required = false) @Nullable String read,
+            HttpServletRequest request,
+            Model model) {
+        Stage stage = JobPages.stage(path).orElseThrow();
+        Attempt attempt = read == null ? Attempt.asking(request.getParameterMap()) : readings.read(number, read, stage);
+        return pages.draw(number, stage, attempt, corrects, model);
+    }
+
+    @GetMapping("/jobs/{number:[0-9]{1,15}}/journal")
+    String journal(@PathVariable long number, Model model) {
+        var file = journal.file(number);
+        model.addAttribute("job", file);
+        model.addAttribute("stages", Stage.values());
+        model.addAttribute("stage", file.next().stage());
+        model.addAttribute("showsStage", false);
+        model.addAttribute("next", file.next());
+        model.addAttribute("tier", file.tier());
+        model.addAttribute("journal", EntryWords.list(journal.journal(number), file));
+        return "journal";
+    }
+}

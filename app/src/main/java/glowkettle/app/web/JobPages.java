@@ -1,0 +1,54 @@
+package glowkettle.app.web;
+
+import glowkettle.app.journal.JournalBook;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.NextThing;
+import glowkettle.journal.Stage;
+import java.time.InstantSource;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** Draws the page of any stage of a job, with an attempt that was not taken when there is one. */
+@Component
+public class JobPages {
+    private final JournalBook journal;
+    private final Map<Stage, StagePage> pages = new EnumMap<>(Stage.class);
+    private final InstantSource clock;
+
+    JobPages(JournalBook journal, List<StagePage> pages, InstantSource clock) {
+        this.journal = journal;
+        this.clock = clock;
+        pages.forEach(page -> this.pages.put(page.stage(), page));
+    }
+
+    static Optional<Stage> stage(String path) {
+        return Arrays.stream(Stage.values())
+                .filter(stage -> stage.path().equals(path))
+                .findFirst();
+    }
+
+    String draw(long number, Stage stage, Attempt attempt, @Nullable Long corrects, Model model) {
+        JobFile job = journal.file(number);
+        NextThing next = job.next();
+        model.addAttribute("job", job);
+        model.addAttribute("stage", stage);
+        model.addAttribute("stages", Stage.values());
+        model.addAttribute("next", next);
+        model.addAttribute("tier", job.tier());
+        model.addAttribute("attempt", attempt);
+        model.addAttribute("corrects", corrects);
+        model.addAttribute("showsStage", true);
+        StagePage page = pages.get(stage);
+        if (page == null) {
+            throw new IllegalStateException("No page draws " + stage);
+        }
+        page.fill(model, job, attempt, clock.instant());
+        return stage.path() + "/page";
+    }
+}

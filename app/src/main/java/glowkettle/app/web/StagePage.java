@@ -1,0 +1,16 @@
+package glowkettle.app.web;
+
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Stage;
+import java.time.Instant;
+import org.springframework.ui.Model;
+
+/**
+ * The page of one stage: a pure function of the job, of what was asked or typed, and of the time, put into the model under
+ * its template's names.
+ */
+public interface StagePage {
+    Stage stage();
+
+    void fill(Model model, JobFile job, Attempt attempt, Instant now);
+}

@@ -1,0 +1,64 @@
+package glowkettle.app.web;
+
+import glowkettle.finding.Figures;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** Figures and times as templates show them, in the shop's zone. */
+public record Words(ZoneId zone, Instant now) {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter FIELD = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ENGLISH);
+
+    public String figure(@Nullable BigDecimal value, String unit) {
+        return value == null ? "not measured" : Figures.withUnit(value, unit);
+    }
+
+    public String time(Instant at) {
+        return TIME.format(at.atZone(zone));
+    }
+
+    /** The time alone today, with the day on any other. */
+    public String when(@Nullable Instant at) {
+        if (at == null) {
+            return "";
+        }
+        LocalDate day = at.atZone(zone).toLocalDate();
+        return day.equals(now.atZone(zone).toLocalDate()) ? time(at) : DAY.format(day) + ", " + time(at);
+    }
+
+    public String day(Instant at) {
+        return DAY.format(at.atZone(zone));
+    }
+
+    /** For a date-and-time field. */
+    public String field(Instant at) {
+        return FIELD.format(at.atZone(zone));
+    }
+
+    /** How long until or since, in the largest units that matter. */
+    public String distance(Instant at) {
+        Duration away = Duration.between(now, at);
+        Duration size = away.abs();
+        String words = size.toDays() >= 1
+                ? size.toDays() + " d " + size.toHoursPart() + " h"
+                : size.toHours() >= 1
+                        ? size.toHours() + " h " + size.toMinutesPart() + " min"
+                        : size.toMinutes() + " min";
+        return away.isNegative() ? words + " ago" : "in " + words;
+    }
+
+    public boolean over(Instant at) {
+        return !at.isAfter(now);
+    }
+
+    public String lower(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+}
