@@ -27,8 +27,11 @@ function sound() {
 export function strip() {
     return {
         timer: null,
+        aheadMs: 0,
 
         init() {
+            // The shop's clock counts, not the tablet's.
+            this.aheadMs = Date.parse(this.$el.dataset.now) - Date.now();
             this.tick();
             this.timer = setInterval(() => this.tick(), 1000);
         },
@@ -39,7 +42,7 @@ export function strip() {
 
         tick() {
             this.$el.querySelectorAll("[data-at]").forEach((ticket) => {
-                const seconds = Math.floor((Date.parse(ticket.dataset.at) - Date.now()) / 1000);
+                const seconds = Math.floor((Date.parse(ticket.dataset.at) - Date.now() - this.aheadMs) / 1000);
                 ticket.querySelector("[data-left]").textContent = distance(seconds);
                 ticket.classList.toggle("over", seconds < 0);
                 if (seconds < 0) {

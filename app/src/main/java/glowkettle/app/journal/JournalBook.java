@@ -121,6 +121,10 @@ public class JournalBook {
         return new JobFile(job, state, models.model(opened.modelId()), limits.version(opened.limitsVersion()));
     }
 
+    public boolean isEmpty() {
+        return entries.jobs(Shop.ID).isEmpty();
+    }
+
     /** The same journals, written at another time: demo jobs have a past. */
     public JournalBook at(InstantSource other) {
         return new JournalBook(entries, projections, json, models, limits, other);

@@ -27,6 +27,11 @@ interface AccountMapper {
             """)
     Optional<AccountRow> account(int shop, String name);
 
+    @Select("""
+            select count(*) from account where shop_id = #{shop}
+            """)
+    int count(int shop);
+
     @Insert("""
             insert into account (shop_id, name, shown_name, password, role)
             values (#{shop}, #{row.name}, #{row.shownName}, #{row.password}, #{row.role})

@@ -38,6 +38,10 @@ public class Accounts implements UserDetailsService {
                 .build();
     }
 
+    public boolean isEmpty() {
+        return rows.count(Shop.ID) == 0;
+    }
+
     public void add(String name, String shownName, String password, Role role) {
         rows.put(
                 Shop.ID,

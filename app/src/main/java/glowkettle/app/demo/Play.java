@@ -1,0 +1,244 @@
+package glowkettle.app.demo;
+
+import glowkettle.app.journal.Appended;
+import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.arrive.OpenedBefore;
+import glowkettle.arrive.Symptom;
+import glowkettle.assess.GaugeReading;
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Seam;
+import glowkettle.assess.HazardReadings.Thickness;
+import glowkettle.assess.HazardReadings.Voltage;
+import glowkettle.assess.HazardReadings.VoltageSource;
+import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.fit.PackLabel;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Role;
+import glowkettle.library.Fastener;
+import glowkettle.library.PackData;
+import glowkettle.open.Tray;
+import glowkettle.open.WayBack;
+import glowkettle.prove.CheckList;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** Plays a job through the journal as people would, each entry some minutes after the last. Every entry must be admitted. */
+final class Play {
+    private final JournalBook journal;
+    private Instant now;
+    private final long job;
+
+    private Play(JournalBook journal, Instant start, Entry.JobOpened opened) {
+        this.journal = journal.at(() -> this.now);
+        this.now = start;
+        this.job = this.journal.open(opened, UUID.randomUUID(), "technician");
+    }
+
+    static Play open(
+            JournalBook journal,
+            Instant start,
+            String model,
+            String owner,
+            Set<Symptom> symptoms,
+            @Nullable Instant promise) {
+        return new Play(
+                journal,
+                start,
+                new Entry.JobOpened(
+                        model,
+                        null,
+                        null,
+                        owner,
+                        "desk phone in the crew room",
+                        symptoms,
+                        symptoms.contains(Symptom.SHORT_RUNTIME) ? new BigDecimal("1.5") : null,
+                        symptoms.contains(Symptom.SUDDEN_SHUT_DOWN) ? new BigDecimal("30") : null,
+                        OpenedBefore.NO,
+                        promise,
+                        1));
+    }
+
+    Play at(Instant instant) {
+        now = instant;
+        return this;
+    }
+
+    Play write(Entry entry) {
+        return write(entry, "technician", Role.TECHNICIAN);
+    }
+
+    Play asLead(Entry entry) {
+        return write(entry, "lead", Role.LEAD);
+    }
+
+    private Play write(Entry entry, String by, Role role) {
+        now = now.plus(Duration.ofMinutes(2));
+        Appended appended = journal.append(
+                job, new Draft(entry, UUID.randomUUID(), file().state().seq(), null, by, role));
+        if (!(appended instanceof Appended.Written)) {
+            throw new IllegalStateException("The demo wrote %s in job %s: %s".formatted(entry, job, appended));
+        }
+        return this;
+    }
+
+    JobFile file() {
+        return journal.file(job);
+    }
+
+    Play looked() {
+        return write(new Entry.Looked(Look.GOOD));
+    }
+
+    Play warm(String surfaceC) {
+        return write(new Entry.WarmthTaken(Warmth.atRest(surfaceC, "21.0")));
+    }
+
+    Play seam(String... gapsMm) {
+        return write(new Entry.SeamTaken(new Seam(figures(gapsMm), null, false)));
+    }
+
+    Play thick(double percent) {
+        BigDecimal nominal = file().model().pack().thicknessMm();
+        BigDecimal middle = BigDecimal.valueOf(Math.round(nominal.doubleValue() * (100 + percent)) / 100.0);
+        return write(
+                new Entry.ThicknessTaken(new Thickness(middle, List.of(nominal, nominal, nominal, nominal), null)));
+    }
+
+    Play rested(String cellV) {
+        return write(new Entry.VoltageTaken(new Voltage(new BigDecimal(cellV), null, VoltageSource.CELLS, null, null)));
+    }
+
+    Play gauge(Entry.Moment moment, int percent, int cycles) {
+        PackData pack = file().model().pack();
+        BigDecimal full =
+                pack.capacityMah().multiply(BigDecimal.valueOf(percent)).movePointLeft(2);
+        return write(new Entry.GaugeRead(
+                moment,
+                new GaugeReading(
+                        full.setScale(0, java.math.RoundingMode.HALF_UP),
+                        pack.capacityMah(),
+                        BigDecimal.valueOf(cycles),
+                        null,
+                        new BigDecimal("21.5"),
+                        java.util.Collections.nCopies(pack.series().intValue(), new BigDecimal("3.82")))));
+    }
+
+    /** Everything Assess needs at the counter, and all of it good. */
+    Play assessed() {
+        return looked().warm("22.0").seam("0.10", "0.12", "0.10", "0.11").gauge(Entry.Moment.BEFORE, 61, 640);
+    }
+
+    /** Works through the plan until so many of its steps are left. */
+    Play tornDown(int left) {
+        while (file().plan().result().steps().size() - file().stepsIn().size() > left) {
+            var step = file().nextStep(file().plan().result()).orElseThrow().operation();
+            if (step.isInside() && !file().conditionsConfirmed()) {
+                write(new Entry.ConditionsConfirmed());
+            }
+            List<String> fasteners = file().model().fastenersOf(step.id()).stream()
+                    .map(Fastener::id)
+                    .toList();
+            write(
+                    fasteners.isEmpty()
+                            ? new Entry.StepDone(Entry.Way.IN, step.id())
+                            : new Entry.FastenersOut(fasteners, List.of()));
+        }
+        return this;
+    }
+
+    Play out() {
+        return tornDown(0).thick(1.5).rested("3.82");
+    }
+
+    PackLabel rightLabel() {
+        PackData pack = file().model().pack();
+        BigDecimal massG = pack.energyWh().multiply(new BigDecimal("4.4"));
+        return new PackLabel(
+                pack.nominalV(),
+                pack.chargeLimitV().multiply(pack.series()),
+                pack.capacityMah(),
+                pack.energyWh().setScale(1, java.math.RoundingMode.HALF_UP),
+                pack.thicknessMm(),
+                pack.widthMm(),
+                pack.lengthMm(),
+                massG.setScale(0, java.math.RoundingMode.HALF_UP),
+                null,
+                null,
+                null,
+                true,
+                "lot 26-31");
+    }
+
+    Play offered(PackLabel label) {
+        return write(new Entry.PackOffered(label));
+    }
+
+    Play fitted() {
+        return offered(rightLabel()).write(new Entry.PackChosen());
+    }
+
+    /** Goes back until so many steps are left. */
+    Play back(int left) {
+        while (true) {
+            WayBack.Plan plan = file().wayBack().result();
+            Optional<WayBack.Step> step = file().nextStepBack(plan);
+            if (step.isEmpty() || plan.steps().size() - file().stepsBack().size() <= left) {
+                return this;
+            }
+            List<String> empty = file().tray().result().emptyHoles();
+            List<Tray.Placement> placements = file()
+                    .model()
+                    .fastenersOf(step.get().id())
+                    .stream()
+                    .filter(fastener -> empty.contains(fastener.id()))
+                    .map(fastener -> new Tray.Placement(fastener.id(), fastener.id()))
+                    .toList();
+            if (!placements.isEmpty()) {
+                write(new Entry.FastenersBack(placements));
+            }
+            write(new Entry.StepDone(Entry.Way.BACK, step.get().id()));
+        }
+    }
+
+    Play proved(int left) {
+        List<CheckList.Check> checks = file().checks();
+        for (CheckList.Check check : checks.subList(0, checks.size() - left)) {
+            write(new Entry.Checked(check.id(), CheckList.Outcome.WORKS, null));
+        }
+        return left == 0 ? gauge(Entry.Moment.AFTER, 99, 1) : this;
+    }
+
+    Play cycle(Entry.CycleStep step, Instant happened) {
+        if (now.isBefore(happened)) {
+            at(happened);
+        }
+        return write(new Entry.CycleEvent(step, happened));
+    }
+
+    Play leftOut() {
+        return write(new Entry.CycleLeftOut("The gauge of this pack comes calibrated; the maker says so."));
+    }
+
+    Play stored(String container) {
+        JobFile file = file();
+        return write(new Entry.PackStored(
+                container, file.tier().result().tier(), file.model().pack().energyWh()));
+    }
+
+    Play signed() {
+        write(new Entry.SignedOff(Role.TECHNICIAN));
+        return file().closed() ? this : asLead(new Entry.SignedOff(Role.LEAD));
+    }
+
+    private static List<BigDecimal> figures(String... texts) {
+        return java.util.Arrays.stream(texts).map(BigDecimal::new).toList();
+    }
+}
