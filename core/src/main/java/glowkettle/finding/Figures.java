@@ -30,6 +30,12 @@ public final class Figures {
         return unit.isEmpty() ? of(value) : of(value) + GAP + unit;
     }
 
+    /** To a hundredth of a watt-hour, without zeros at the end: no label is truer. */
+    public static String energy(BigDecimal wattHours) {
+        BigDecimal rounded = wattHours.setScale(2, RoundingMode.HALF_UP).stripTrailingZeros();
+        return withUnit(rounded.setScale(Math.max(0, rounded.scale()), RoundingMode.UNNECESSARY), "Wh");
+    }
+
     public static String withUnit(double value, int decimals, String unit) {
         return withUnit(round(value, decimals), unit);
     }

@@ -45,10 +45,10 @@ public final class ContainerChoice {
                 isolated ? container.capacityWh() : container.capacityWh().min(limits.of(Limit.CONTAINER_WH));
         String sum = "%s held + %s = %s, at most %s"
                 .formatted(
-                        Figures.withUnit(container.heldWh(), "Wh"),
-                        Figures.withUnit(pack.energyWh(), "Wh"),
-                        Figures.withUnit(after, "Wh"),
-                        Figures.withUnit(most, "Wh"));
+                        Figures.energy(container.heldWh()),
+                        Figures.energy(pack.energyWh()),
+                        Figures.energy(after),
+                        Figures.energy(most));
         if (isolated && !container.holds().isEmpty()) {
             return new Answer(
                     false,

@@ -291,7 +291,7 @@ public final class Admission {
                 ? no(
                         "container",
                         "It is in %s already; take that back first."
-                                .formatted(job.stored().orElseThrow().container()))
+                                .formatted(job.stored().orElseThrow().containerName()))
                 : Optional.empty();
     }
 

@@ -133,7 +133,13 @@ public sealed interface Entry {
 
     /** The old pack, or the whole device, is in a container. */
     record PackStored(
-            @Says(value = "Container", longest = 40) String container, Tier tier, BigDecimal energyWh)
+            @Says(value = "Container", longest = 40) String container,
+
+            @Says(value = "Name of the container", longest = 80)
+            String containerName,
+
+            Tier tier,
+            BigDecimal energyWh)
             implements Entry {}
 
     /** A function was tried. */

@@ -6,18 +6,23 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** The clock plan as bars over the days, with staffed hours shaded; positions in drawing units of 0 to 1000. */
 public record ClockChart(List<Bar> staffed, List<Bar> phases, List<Mark> days, List<Mark> actions) {
     private static final double WIDTH = 1000;
+    private static final double LABEL_WIDTH = 60;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
     /** A stretch of time. */
     public record Bar(double x, double width, String label, String kind) {}
 
-    /** A moment. */
-    public record Mark(double x, String label) {}
+    /** A moment; one close behind another has its label in the lower row. */
+    public record Mark(double x, String label, boolean low) {}
 
     public static ClockChart of(ClockPlan.Outcome.Planned plan, OpeningHours hours) {
         ZoneId zone = hours.zone();
@@ -45,18 +50,20 @@ public record ClockChart(List<Bar> staffed, List<Bar> phases, List<Mark> days, L
                         first,
                         span,
                         slot.phase().words(),
-                        slot.phase().name().toLowerCase(java.util.Locale.ROOT)))
+                        slot.phase().name().toLowerCase(Locale.ROOT)))
                 .toList();
         List<Mark> days = new ArrayList<>();
         for (ZonedDateTime day = first.atZone(zone); day.toInstant().isBefore(last); day = day.plusDays(1)) {
-            days.add(new Mark(
-                    at(day.toInstant(), first, span),
-                    java.time.format.DateTimeFormatter.ofPattern("EEE d", java.util.Locale.ENGLISH)
-                            .format(day)));
+            days.add(new Mark(at(day.toInstant(), first, span), DAY.format(day), false));
         }
-        List<Mark> actions = plan.actions().stream()
-                .map(action -> new Mark(at(action.at(), first, span), action.what()))
-                .toList();
+        List<Mark> actions = new ArrayList<>();
+        for (ClockPlan.HandAction action : plan.actions()) {
+            double x = at(action.at(), first, span);
+            boolean close = !actions.isEmpty()
+                    && !actions.getLast().low()
+                    && x - actions.getLast().x() < LABEL_WIDTH;
+            actions.add(new Mark(x, TIME.format(action.at().atZone(zone)), close));
+        }
         return new ClockChart(staffed, phases, days, actions);
     }
 

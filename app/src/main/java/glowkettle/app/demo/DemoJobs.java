@@ -1,5 +1,6 @@
 package glowkettle.app.demo;
 
+import glowkettle.app.isolation.Containers;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.arrive.Symptom;
@@ -27,11 +28,13 @@ class DemoJobs {
     private static final String DUNLIN = "dunlin";
 
     private final JournalBook journal;
+    private final Containers containers;
     private final ShopBook shop;
     private final InstantSource clock;
 
-    DemoJobs(JournalBook journal, ShopBook shop, InstantSource clock) {
+    DemoJobs(JournalBook journal, Containers containers, ShopBook shop, InstantSource clock) {
         this.journal = journal;
+        this.containers = containers;
         this.shop = shop;
         this.clock = clock;
     }
@@ -57,55 +60,15 @@ class DemoJobs {
         Instant promise = inDays == null
                 ? null
                 : now.plus(Duration.ofDays(inDays)).truncatedTo(java.time.temporal.ChronoUnit.HOURS);
-        return Play.open(journal, start, model, owner, Set.of(symptoms), promise);
+        return Play.open(journal, containers, start, model, owner, Set.of(symptoms), promise);
     }
 
     private void closed() {
-        job(34, GANNET, "Chart table, ferry Fulmar", Symptom.SHORT_RUNTIME)
-                .assessed()
-                .out()
-                .fitted()
-                .back(0)
-                .proved(0)
-                .leftOut()
-                .stored("1")
-                .signed();
-        job(29, DUNLIN, "Ticket hall, north quay", Symptom.WILL_NOT_CHARGE)
-                .assessed()
-                .out()
-                .fitted()
-                .back(0)
-                .proved(0)
-                .leftOut()
-                .stored("1")
-                .signed();
-        job(27, DUNLIN, "Ticket hall, north quay", Symptom.SHORT_RUNTIME)
-                .assessed()
-                .out()
-                .fitted()
-                .back(0)
-                .proved(0)
-                .leftOut()
-                .stored("1")
-                .signed();
-        job(22, TERN, "Cadet school, room 2", Symptom.SUDDEN_SHUT_DOWN)
-                .assessed()
-                .out()
-                .fitted()
-                .back(0)
-                .proved(0)
-                .leftOut()
-                .stored("2")
-                .signed();
-        job(19, TERN, "Cadet school, room 2", Symptom.SHORT_RUNTIME)
-                .assessed()
-                .out()
-                .fitted()
-                .back(0)
-                .proved(0)
-                .leftOut()
-                .stored("5")
-                .signed();
+        handedBack(34, GANNET, "Chart table, ferry Fulmar", Symptom.SHORT_RUNTIME);
+        handedBack(29, DUNLIN, "Ticket hall, north quay", Symptom.WILL_NOT_CHARGE);
+        handedBack(27, DUNLIN, "Ticket hall, north quay", Symptom.SHORT_RUNTIME);
+        handedBack(22, TERN, "Cadet school, room 2", Symptom.SUDDEN_SHUT_DOWN);
+        handedBack(19, TERN, "Cadet school, room 2", Symptom.SHORT_RUNTIME);
         job(15, GANNET, "Purser, ferry Kittiwake", Symptom.NO_CLICK)
                 .looked()
                 .warm("22.1")
@@ -118,25 +81,21 @@ class DemoJobs {
                 .back(0)
                 .proved(0)
                 .leftOut()
-                .stored("5")
+                .stored()
                 .signed();
-        job(12, DUNLIN, "Ticket hall, south quay", Symptom.HOT)
+        handedBack(12, DUNLIN, "Ticket hall, south quay", Symptom.HOT);
+        handedBack(9, GANNET, "Harbour office", Symptom.ONLY_PLUGGED_IN);
+    }
+
+    private void handedBack(int daysAgo, String model, String owner, Symptom symptom) {
+        job(daysAgo, model, owner, symptom)
                 .assessed()
                 .out()
                 .fitted()
                 .back(0)
                 .proved(0)
                 .leftOut()
-                .stored("5")
-                .signed();
-        job(9, GANNET, "Harbour office", Symptom.ONLY_PLUGGED_IN)
-                .assessed()
-                .out()
-                .fitted()
-                .back(0)
-                .proved(0)
-                .leftOut()
-                .stored("5")
+                .stored()
                 .signed();
     }
 
@@ -171,7 +130,7 @@ class DemoJobs {
                 .cycle(CycleStep.SHUT_DOWN_SEEN, earlier.plus(Duration.ofMinutes(1000)))
                 .cycle(CycleStep.LAST_CHARGE_STARTED, before.plus(Duration.ofMinutes(20)))
                 .cycle(CycleStep.LAST_CHARGE_ENDED, before.plus(Duration.ofMinutes(190)))
-                .stored("2");
+                .stored();
     }
 
     private Play closedUp(int daysAgo, int inDays, String model, String owner, Symptom symptom) {
@@ -189,14 +148,14 @@ class DemoJobs {
                 .warm("22.4")
                 .gauge(Entry.Moment.BEFORE, 48, 1020)
                 .seam("0.2", "1.4", "1.3", "0.3")
-                .stored("4");
+                .stored();
         job(0, TERN, "Cadet school, room 1", Symptom.LIFTING, Symptom.NO_CLICK)
                 .write(new Entry.Looked(new Look(false, true, true, false, false, false, Wet.NO, null, null)))
                 .warm("23.0");
         job(1, DUNLIN, "Deck crew, ferry Skua", Symptom.SMELL, Symptom.DROPPED)
                 .write(new Entry.Looked(
                         new Look(false, false, false, false, true, true, Wet.NO, new BigDecimal("20"), null)))
-                .stored("3")
+                .stored()
                 .asLead(new Entry.LeadContinued("Cold removal outdoors, second person and open container beside it."));
         job(
                         5,
@@ -235,7 +194,7 @@ class DemoJobs {
                 .back(0)
                 .proved(0)
                 .leftOut()
-                .stored("5")
+                .stored()
                 .write(new Entry.SignedOff(glowkettle.journal.Role.TECHNICIAN));
     }
 
@@ -264,7 +223,7 @@ class DemoJobs {
                 null,
                 "9044700",
                 true,
-                "lot 26-12"));
+                "26-12"));
         promised(2, 2, TERN, "Cadet school, room 2", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .out()

@@ -1,5 +1,6 @@
 package glowkettle.app.demo;
 
+import glowkettle.app.isolation.Containers;
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
@@ -13,6 +14,7 @@ import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.VoltageSource;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.fit.PackLabel;
+import glowkettle.isolation.ContainerChoice;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Role;
@@ -33,17 +35,20 @@ import org.jspecify.annotations.Nullable;
 /** Plays a job through the journal as people would, each entry some minutes after the last. Every entry must be admitted. */
 final class Play {
     private final JournalBook journal;
+    private final Containers containers;
     private Instant now;
     private final long job;
 
-    private Play(JournalBook journal, Instant start, Entry.JobOpened opened) {
+    private Play(JournalBook journal, Containers containers, Instant start, Entry.JobOpened opened) {
         this.journal = journal.at(() -> this.now);
+        this.containers = containers;
         this.now = start;
         this.job = this.journal.open(opened, UUID.randomUUID(), "technician");
     }
 
     static Play open(
             JournalBook journal,
+            Containers containers,
             Instant start,
             String model,
             String owner,
@@ -51,6 +56,7 @@ final class Play {
             @Nullable Instant promise) {
         return new Play(
                 journal,
+                containers,
                 start,
                 new Entry.JobOpened(
                         model,
@@ -174,7 +180,7 @@ final class Play {
                 null,
                 null,
                 true,
-                "lot 26-31");
+                "26-31");
     }
 
     Play offered(PackLabel label) {
@@ -227,10 +233,19 @@ final class Play {
         return write(new Entry.CycleLeftOut("The gauge of this pack comes calibrated; the maker says so."));
     }
 
-    Play stored(String container) {
+    /** Into the container that the store proposes. */
+    Play stored() {
         JobFile file = file();
+        ContainerChoice.Container container = containers.proposal(file).offers().stream()
+                .filter(Containers.Offer::proposed)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("The demo has no container for job " + job))
+                .container();
         return write(new Entry.PackStored(
-                container, file.tier().result().tier(), file.model().pack().energyWh()));
+                container.id(),
+                container.name(),
+                file.tier().result().tier(),
+                file.model().pack().energyWh()));
     }
 
     Play signed() {

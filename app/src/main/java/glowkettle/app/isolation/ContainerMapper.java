@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
 
 /** Containers and packs. */
 @Mapper
@@ -19,6 +20,12 @@ interface ContainerMapper {
             select id, name, capacity_wh, places from container where shop_id = #{shop} order by id
             """)
     List<ContainerRow> containers(int shop);
+
+    @Select("""
+            select id from container where shop_id = #{shop} and id = #{id} for update
+            """)
+    @Nullable
+    String lock(int shop, String id);
 
     @Select("""
             select job, container, label, tier, energy_wh, since

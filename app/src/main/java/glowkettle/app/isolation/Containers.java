@@ -19,7 +19,23 @@ public class Containers {
     }
 
     public List<ContainerChoice.Container> all() {
-        List<ContainerMapper.HeldRow> held = rows.held(Shop.ID);
+        return with(rows.held(Shop.ID));
+    }
+
+    public Optional<String> name(String id) {
+        return rows.containers(Shop.ID).stream()
+                .filter(row -> row.id().equals(id))
+                .map(ContainerMapper.ContainerRow::name)
+                .findFirst();
+    }
+
+    /** The store as it would be without this job's pack, which may have a place there already. */
+    List<ContainerChoice.Container> without(long job) {
+        return with(
+                rows.held(Shop.ID).stream().filter(pack -> pack.job() != job).toList());
+    }
+
+    private List<ContainerChoice.Container> with(List<ContainerMapper.HeldRow> held) {
         return rows.containers(Shop.ID).stream()
                 .map(row -> new ContainerChoice.Container(
                         row.id(),

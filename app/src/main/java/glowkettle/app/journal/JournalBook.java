@@ -27,6 +27,7 @@ public class JournalBook {
     private final EntryJson json;
     private final ModelLibrary models;
     private final LimitsBook limits;
+    private final List<Gate> gates;
     private final InstantSource clock;
 
     JournalBook(
@@ -35,12 +36,14 @@ public class JournalBook {
             EntryJson json,
             ModelLibrary models,
             LimitsBook limits,
+            List<Gate> gates,
             InstantSource clock) {
         this.entries = entries;
         this.projections = projections;
         this.json = json;
         this.models = models;
         this.limits = limits;
+        this.gates = gates;
         this.clock = clock;
     }
 
@@ -77,8 +80,12 @@ public class JournalBook {
                     "formId", "This form was sent before with other content; reload the page and send it anew."));
         }
         JobState state = JobState.fold(journal);
+        JobFile file = file(job, state);
         Optional<Admission.Refusal> refusal = Corrections.refuse(state, draft)
-                .or(() -> Admission.refuse(file(job, state), draft.entry(), draft.role(), clock.instant()));
+                .or(() -> Admission.refuse(file, draft.entry(), draft.role(), clock.instant()))
+                .or(() -> gates.stream()
+                        .flatMap(gate -> gate.refuse(file, draft.entry()).stream())
+                        .findFirst());
         if (refusal.isPresent()) {
             return new Appended.Refused(refusal.get());
         }
@@ -127,7 +134,7 @@ public class JournalBook {
 
     /** The same journals, written at another time: demo jobs have a past. */
     public JournalBook at(InstantSource other) {
-        return new JournalBook(entries, projections, json, models, limits, other);
+        return new JournalBook(entries, projections, json, models, limits, gates, other);
     }
 
     /** Throws every projection away and makes it again from the journals. */

@@ -59,8 +59,12 @@ public record FaceView(FaceMap face, List<Dot> dots) {
         return views;
     }
 
-    public static Optional<FaceView> side(List<FaceView> views, @Nullable Side side) {
-        return views.stream().filter(view -> view.face().side() == side).findFirst();
+    /** The face that the step at hand is about, if it is about fasteners. */
+    public static @Nullable FaceView atHand(List<FaceView> views) {
+        return views.stream()
+                .filter(view -> view.dots().stream().anyMatch(Dot::due))
+                .findFirst()
+                .orElse(null);
     }
 
     private static String state(

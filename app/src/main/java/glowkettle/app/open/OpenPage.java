@@ -38,6 +38,7 @@ class OpenPage implements StagePage {
         model.addAttribute("step", step.orElse(null));
         model.addAttribute("due", due);
         model.addAttribute("faces", faces);
+        model.addAttribute("atHand", FaceView.atHand(faces));
         model.addAttribute("halted", job.halted());
         model.addAttribute(
                 "mustConfirm",

@@ -48,6 +48,9 @@ class FirstStart implements ApplicationRunner {
         container("3", "Vented box, by the door", "80", 1);
         container("4", "Vented box, device size", "150", 1);
         container("5", "Outdoor bay", "300", 12);
+        container("6", "Sand bucket 3, indoors", "100", 6);
+        container("8", "Sand bucket 4, on the quay", "100", 6);
+        container("7", "Clay crock, device size", "150", 1);
     }
 
     private void container(String id, String name, String capacityWh, int places) {

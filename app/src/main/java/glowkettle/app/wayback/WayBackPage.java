@@ -40,7 +40,9 @@ class WayBackPage implements StagePage {
                 job.tray().result().leftOver().stream()
                         .flatMap(id -> job.model().fastener(id).stream())
                         .toList());
-        model.addAttribute("faces", FaceView.of(job, stepId));
+        List<FaceView> faces = FaceView.of(job, stepId);
+        model.addAttribute("faces", faces);
+        model.addAttribute("atHand", FaceView.atHand(faces));
         model.addAttribute("tray", job.tray());
         model.addAttribute("packChosen", job.packChosen());
         model.addAttribute("doneBack", job.stepsBack());

@@ -1,5 +1,6 @@
 package glowkettle.app.web;
 
+import glowkettle.app.isolation.Containers;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.assess.Tier;
@@ -16,11 +17,13 @@ import org.springframework.stereotype.Component;
 class EntryCompletion {
     private final JournalBook journal;
     private final ShopBook shop;
+    private final Containers containers;
     private final InstantSource clock;
 
-    EntryCompletion(JournalBook journal, ShopBook shop, InstantSource clock) {
+    EntryCompletion(JournalBook journal, ShopBook shop, Containers containers, InstantSource clock) {
         this.journal = journal;
         this.shop = shop;
+        this.containers = containers;
         this.clock = clock;
     }
 
@@ -28,6 +31,8 @@ class EntryCompletion {
         if (type == Entry.PackStored.class) {
             JobFile job = journal.file(number);
             Tier tier = job.tier().result().tier();
+            String chosen = typed.getOrDefault("container", new String[] {""})[0];
+            typed.put("containerName", new String[] {containers.name(chosen).orElse("unknown")});
             typed.put("tier", new String[] {tier.name()});
             typed.put("energyWh", new String[] {job.model().pack().energyWh().toPlainString()});
         }

@@ -147,7 +147,7 @@ public record EntryWords(
                                 figure(offered.label().nominalV(), "V"),
                                 figure(offered.label().capacityMah(), "mAh"));
             case Entry.PackChosen ignored -> "This pack goes in";
-            case Entry.PackStored stored -> "Old pack into container " + stored.container();
+            case Entry.PackStored stored -> "Old pack into “" + stored.containerName() + "”";
             case Entry.Checked checked ->
                 "Check “%s”: %s".formatted(checked.check(), lower(checked.outcome()))
                         + (checked.remark() == null ? "" : ", " + checked.remark());

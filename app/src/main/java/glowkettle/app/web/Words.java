@@ -20,6 +20,10 @@ public record Words(ZoneId zone, Instant now) {
         return value == null ? "not measured" : Figures.withUnit(value, unit);
     }
 
+    public String energy(BigDecimal wattHours) {
+        return Figures.energy(wattHours);
+    }
+
     public String time(Instant at) {
         return TIME.format(at.atZone(zone));
     }

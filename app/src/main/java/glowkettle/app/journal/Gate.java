@@ -1,0 +1,11 @@
+package glowkettle.app.journal;
+
+import glowkettle.journal.Admission;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import java.util.Optional;
+
+/** What must hold beyond a job's own journal before an entry is taken. It is asked inside the entry's transaction. */
+public interface Gate {
+    Optional<Admission.Refusal> refuse(JobFile job, Entry entry);
+}
