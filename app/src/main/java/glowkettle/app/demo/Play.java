@@ -236,9 +236,9 @@ final class Play {
     /** Into the container that the store proposes. */
     Play stored() {
         JobFile file = file();
-        ContainerChoice.Container container = containers.proposal(file).offers().stream()
-                .filter(Containers.Offer::proposed)
-                .findFirst()
+        ContainerChoice.Container container = containers
+                .proposal(file)
+                .proposed()
                 .orElseThrow(() -> new IllegalStateException("The demo has no container for job " + job))
                 .container();
         return write(new Entry.PackStored(

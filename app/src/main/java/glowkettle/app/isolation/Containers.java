@@ -5,8 +5,10 @@ import glowkettle.assess.Tier;
 import glowkettle.finding.Result;
 import glowkettle.isolation.ContainerChoice;
 import glowkettle.journal.JobFile;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 
 /** The containers as they stand. */
@@ -51,10 +53,10 @@ public class Containers {
     }
 
     /** A container with whether it takes the job's pack. */
-    public record Offer(ContainerChoice.Container container, ContainerChoice.Answer answer, boolean proposed) {}
+    public record Offer(ContainerChoice.Container container, ContainerChoice.Answer answer) {}
 
-    /** What the store says to a pack: every container with its sum, the proposed one marked. */
-    public record Proposal(List<Offer> offers, Optional<String> refusal) {}
+    /** What the store says to a pack: the container it proposes, and every other with its sum. */
+    public record Proposal(Optional<Offer> proposed, List<Offer> others, Optional<String> refusal) {}
 
     public Proposal proposal(JobFile job) {
         ContainerChoice.Held pack = new ContainerChoice.Held(
@@ -64,13 +66,16 @@ public class Containers {
         List<ContainerChoice.Container> all = all();
         Result<Optional<ContainerChoice.Container>> proposed = ContainerChoice.propose(all, pack, job.limits());
         List<Offer> offers = all.stream()
-                .map(container -> new Offer(
-                        container,
-                        ContainerChoice.ask(container, pack, job.limits()),
-                        proposed.result().filter(container::equals).isPresent()))
+                .map(container -> new Offer(container, ContainerChoice.ask(container, pack, job.limits())))
                 .toList();
+        Predicate<Offer> isProposed =
+                offer -> proposed.result().filter(offer.container()::equals).isPresent();
         return new Proposal(
-                offers,
+                offers.stream().filter(isProposed).findFirst(),
+                offers.stream()
+                        .filter(isProposed.negate())
+                        .sorted(Comparator.comparing(offer -> !offer.answer().takes()))
+                        .toList(),
                 proposed.findings().stream().map(finding -> finding.sentence()).findFirst());
     }
 }
