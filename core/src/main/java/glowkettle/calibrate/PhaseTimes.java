@@ -14,6 +14,7 @@ import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** How long a pack charges and runs down, by the cell model. Source: handbook, Calibrate. */
 public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Duration rest, Duration lastCharge) {
@@ -157,6 +158,27 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
                 grid.up(run.hours()),
                 grid.up(limits.number(Limit.OFF_REST_HOURS)),
                 grid.up(lastChargeHours));
+    }
+
+    /** Phases whose minutes are known from elsewhere; a soak or rest that is not said is the shop's. */
+    public static PhaseTimes ofMinutes(
+            BigDecimal charge,
+            @Nullable BigDecimal soak,
+            BigDecimal runDown,
+            @Nullable BigDecimal rest,
+            BigDecimal lastCharge,
+            ShopLimits limits) {
+        Grid grid = Grid.of(limits);
+        return new PhaseTimes(
+                grid.up(hours(charge)),
+                grid.up(soak == null ? limits.number(Limit.SOAK_HOURS) : hours(soak)),
+                grid.up(hours(runDown)),
+                grid.up(rest == null ? limits.number(Limit.OFF_REST_HOURS) : hours(rest)),
+                grid.up(hours(lastCharge)));
+    }
+
+    private static double hours(BigDecimal minutes) {
+        return minutes.doubleValue() / 60;
     }
 
     private static CellModel cell(

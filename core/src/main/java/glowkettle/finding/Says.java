@@ -6,7 +6,7 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
 /** What an input means, in the words shown beside its entry field and in the API's description. */
-@Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER})
+@Target(ElementType.RECORD_COMPONENT)
 @Retention(RetentionPolicy.RUNTIME)
 public @interface Says {
     String value();

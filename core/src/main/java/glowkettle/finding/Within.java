@@ -10,7 +10,7 @@ import java.lang.annotation.Target;
  * refuses, names the field and quotes this range, and shows the same range beside the entry field and in the API's
  * description.
  */
-@Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER})
+@Target(ElementType.RECORD_COMPONENT)
 @Retention(RetentionPolicy.RUNTIME)
 public @interface Within {
     String min();

@@ -7,10 +7,8 @@ import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.finding.Working;
 import glowkettle.library.PackData;
-import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
-import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -148,37 +146,20 @@ public final class PackComparison {
     }
 
     private static void energy(PackLabel offered, ShopLimits limits, List<Line> lines) {
-        BigDecimal product = offered.nominalV().multiply(offered.capacityMah()).movePointLeft(3);
-        String computed = Figures.withUnit(product.doubleValue(), 2, "Wh");
+        Result<LabelEnergy.Energy> energy = LabelEnergy.check(
+                new LabelEnergy.Label(offered.nominalV(), offered.capacityMah(), offered.energyWh()), limits);
+        String computed = Figures.withUnit(energy.result().computedWh(), "Wh");
         BigDecimal printed = offered.energyWh();
-        if (printed == null) {
-            lines.add(new Line(
-                    "energy",
-                    Verdict.FITS,
-                    "",
-                    computed,
-                    "No watt-hours printed; computed from volts and milliampere-hours.",
-                    List.of("%s · %s = %s".formatted(offered.nominalV(), offered.capacityMah(), computed))));
-            return;
-        }
-        BigDecimal apart = printed.subtract(product).abs().movePointRight(2).divide(product, MathContext.DECIMAL64);
-        boolean marked = apart.compareTo(limits.of(Limit.LABEL_ENERGY_PERCENT)) > 0;
+        String agrees = printed == null
+                ? "No watt-hours printed; computed from volts and milliampere-hours."
+                : "The printed energy agrees with volts × milliampere-hours.";
         lines.add(new Line(
                 "energy",
-                marked ? Verdict.WITH_CARE : Verdict.FITS,
-                computed,
-                Figures.withUnit(printed, "Wh"),
-                marked
-                        ? "The printed energy is %s away from volts × milliampere-hours: typical against least capacity, or a false label."
-                                .formatted(Figures.withUnit(apart.doubleValue(), 1, "%"))
-                        : "The printed energy agrees with volts × milliampere-hours.",
-                List.of("|%s − %s| / %s = %s, marked over %s"
-                        .formatted(
-                                Figures.of(printed),
-                                computed,
-                                computed,
-                                Figures.withUnit(apart.doubleValue(), 1, "%"),
-                                limits.applied(Limit.LABEL_ENERGY_PERCENT)))));
+                energy.result().marked() ? Verdict.WITH_CARE : Verdict.FITS,
+                printed == null ? "" : computed,
+                printed == null ? computed : Figures.withUnit(printed, "Wh"),
+                energy.findings().stream().map(Finding::sentence).findFirst().orElse(agrees),
+                energy.working().lines()));
     }
 
     private static void size(PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {

@@ -4,6 +4,8 @@ import glowkettle.assess.Tier;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.finding.Says;
+import glowkettle.finding.Within;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -20,10 +22,27 @@ public final class ContainerChoice {
     private ContainerChoice() {}
 
     /** A pack held, with its energy when full: what is left in it is never counted on. */
-    public record Held(String label, Tier tier, BigDecimal energyWh) {}
+    public record Held(
+            @Says(value = "Label of the pack", longest = 120)
+            String label,
+
+            @Says("Tier when stored") Tier tier,
+
+            @Says("Energy when full") @Within(min = "0", max = "100000", unit = "Wh")
+            BigDecimal energyWh) {}
 
     /** A container of the store and what it holds. */
-    public record Container(String id, String name, BigDecimal capacityWh, int places, List<Held> holds) {
+    public record Container(
+            @Says(value = "Id", longest = 40) String id,
+            @Says(value = "Name", longest = 80) String name,
+
+            @Says("Capacity") @Within(min = "0", max = "1000000", unit = "Wh")
+            BigDecimal capacityWh,
+
+            @Says("Most packs in it") @Within(min = "0", max = "10000")
+            int places,
+
+            List<Held> holds) {
         public Container {
             holds = List.copyOf(holds);
         }

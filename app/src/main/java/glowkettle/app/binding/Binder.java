@@ -156,6 +156,9 @@ public final class Binder {
             if (value instanceof BigDecimal figure) {
                 refuseOutOfRange(component, at, figure);
             }
+            if (value instanceof Integer whole) {
+                refuseOutOfRange(component, at, BigDecimal.valueOf(whole));
+            }
             if (value instanceof String text) {
                 refuseTooLong(component, at, text);
             }

@@ -15,6 +15,8 @@ import tools.jackson.databind.JsonNode;
 /** Reads single values, from JSON strictly, from forms as people type. */
 final class Scalars {
     private static final int MOST_DIGITS = 20;
+    private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+    private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
 
     private final boolean json;
     private final ZoneId zone;
@@ -39,7 +41,7 @@ final class Scalars {
             return truth(node);
         }
         if (type == int.class) {
-            return figure(node).intValue();
+            return whole(figure(node));
         }
         if (!node.isString()) {
             throw new Unreadable("%s is not text".formatted(quoted(node)));
@@ -78,6 +80,14 @@ final class Scalars {
         }
     }
 
+    private static int whole(BigDecimal figure) throws Unreadable {
+        try {
+            return figure.intValueExact();
+        } catch (ArithmeticException e) {
+            throw new Unreadable("%s is not a whole number within range".formatted(figure.toPlainString()));
+        }
+    }
+
     private boolean truth(JsonNode node) throws Unreadable {
         if (node.isBoolean()) {
             return node.booleanValue();
@@ -111,9 +121,10 @@ final class Scalars {
     private Object time(Class<?> type, String text) throws Unreadable {
         try {
             if (type == Instant.class) {
-                return json
-                        ? Instant.parse(text)
-                        : LocalDateTime.parse(text).atZone(zone).toInstant();
+                return withinReason(
+                        json
+                                ? Instant.parse(text)
+                                : LocalDateTime.parse(text).atZone(zone).toInstant());
             }
             if (type == LocalDate.class) {
                 return LocalDate.parse(text);
@@ -131,6 +142,13 @@ final class Scalars {
             throw new Unreadable("'%s' cannot be read; readable is %s".formatted(shortened(text), example));
         }
         throw new IllegalStateException("Nothing reads a " + type);
+    }
+
+    private static Instant withinReason(Instant instant) throws Unreadable {
+        if (instant.isBefore(EARLIEST) || instant.isAfter(LATEST)) {
+            throw new Unreadable("%s is out of range; accepted is %s to %s".formatted(instant, EARLIEST, LATEST));
+        }
+        return instant;
     }
 
     private static String quoted(JsonNode node) {

@@ -1,0 +1,112 @@
+package glowkettle.app.calculator;
+
+import glowkettle.app.binding.Binder;
+import glowkettle.app.binding.Bound;
+import glowkettle.app.binding.Fault;
+import glowkettle.app.limits.LimitsBook;
+import glowkettle.app.web.ProblemWriter;
+import glowkettle.finding.Unanswerable;
+import glowkettle.limits.ShopLimits;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Reads a body strictly, asks the rule, and answers with result, findings and working, or with a problem. */
+@RestController
+class CalculatorController {
+    private static final int MOST_BYTES = 1 << 20;
+
+    private final JsonMapper mapper = JsonMapper.builder()
+            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .build();
+    private final Map<String, Calculator<?>> calculators = new LinkedHashMap<>();
+    private final LimitsBook limits;
+    private final ProblemWriter problems;
+
+    CalculatorController(List<Calculators> stages, LimitsBook limits, ProblemWriter problems) {
+        stages.stream()
+                .flatMap(stage -> stage.calculators().stream())
+                .forEach(calculator -> calculators.put(calculator.path(), calculator));
+        this.limits = limits;
+        this.problems = problems;
+    }
+
+    @GetMapping(path = "/api/openapi.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    String description() {
+        return OpenApi.describe(
+                        List.copyOf(calculators.values()), limits.newest().limits())
+                .toString();
+    }
+
+    @PostMapping("/api/{stage}/{name}")
+    ResponseEntity<String> ask(@PathVariable String stage, @PathVariable String name, HttpServletRequest request)
+            throws IOException {
+        Calculator<?> calculator = calculators.get("/api/" + stage + "/" + name);
+        if (calculator == null) {
+            return problem(404, "There is no such calculator", "Known are " + String.join(", ", calculators.keySet()));
+        }
+        byte[] body = request.getInputStream().readNBytes(MOST_BYTES + 1);
+        if (body.length > MOST_BYTES) {
+            return problem(413, "Too long", "A body has at most %s bytes.".formatted(MOST_BYTES));
+        }
+        JsonNode tree;
+        try {
+            tree = mapper.readTree(body);
+        } catch (JacksonException e) {
+            return problem(400, "This is not JSON", e.getOriginalMessage() + where(e));
+        }
+        return answer(calculator, tree, limits.newest().limits());
+    }
+
+    private <T extends Record> ResponseEntity<String> answer(
+            Calculator<T> calculator, JsonNode tree, ShopLimits newest) {
+        Bound<T> bound = Binder.json(calculator.takes(), tree);
+        if (!bound.isGood()) {
+            return refused(bound.faults());
+        }
+        try {
+            ObjectNode answer = AnswerJson.of(calculator.rule().apply(bound.get(), newest), newest.version());
+            return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(answer.toString());
+        } catch (Unanswerable e) {
+            return refused(List.of(new Fault(e.field(), String.valueOf(e.getMessage()))));
+        }
+    }
+
+    private ResponseEntity<String> refused(List<Fault> faults) {
+        return problem(422, "Not accepted", "Nothing was computed: see the faults, by field.", faults);
+    }
+
+    private ResponseEntity<String> problem(int status, String title, @Nullable String detail) {
+        return problem(status, title, String.valueOf(detail), List.of());
+    }
+
+    private ResponseEntity<String> problem(int status, String title, String detail, List<Fault> faults) {
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problems.problem(status, title, detail, faults).toString());
+    }
+
+    private static String where(JacksonException e) {
+        return e.getLocation() == null
+                ? ""
+                : ", at line %s, column %s"
+                        .formatted(e.getLocation().getLineNr(), e.getLocation().getColumnNr());
+    }
+}

@@ -1,0 +1,8 @@
+package glowkettle.app.calculator;
+
+import java.util.List;
+
+/** The calculators of one stage. */
+public interface Calculators {
+    List<Calculator<?>> calculators();
+}

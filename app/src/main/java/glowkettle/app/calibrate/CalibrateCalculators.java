@@ -1,0 +1,55 @@
+package glowkettle.app.calibrate;
+
+import glowkettle.app.calculator.Calculator;
+import glowkettle.app.calculator.Calculators;
+import glowkettle.calibrate.ClockPlan;
+import glowkettle.calibrate.Kept;
+import glowkettle.calibrate.PhaseTimes;
+import glowkettle.finding.Result;
+import glowkettle.limits.ShopLimits;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** Charge and run-down times, the clock plan and its verdict from outside. */
+@Component
+class CalibrateCalculators implements Calculators {
+    private static final String STAGE = "calibrate";
+
+    @Override
+    public List<Calculator<?>> calculators() {
+        return List.of(
+                new Calculator<>(
+                        STAGE,
+                        "charge-time",
+                        "Hours of a charge at constant current, then constant voltage",
+                        PhaseTimes.ChargeRequest.class,
+                        PhaseTimes.ChargeTime.class,
+                        PhaseTimes::charge),
+                new Calculator<>(
+                        STAGE,
+                        "run-down-time",
+                        "Hours of a run at constant power",
+                        PhaseTimes.RunDownRequest.class,
+                        PhaseTimes.RunTime.class,
+                        PhaseTimes::runDown),
+                new Calculator<>(
+                        STAGE,
+                        "clock-plan",
+                        "Clock times of a soak cycle inside opening hours",
+                        ClockQuestion.class,
+                        ClockPlan.Outcome.class,
+                        (question, limits) -> ClockPlan.plan(question.request(limits), limits)),
+                new Calculator<>(
+                        STAGE,
+                        "kept",
+                        "Whether a soak cycle was kept",
+                        KeptQuestion.class,
+                        Kept.Verdict.class,
+                        CalibrateCalculators::kept));
+    }
+
+    private static Result<Kept.Verdict> kept(KeptQuestion question, ShopLimits limits) {
+        ProgressOrder.require("log", question.log());
+        return Kept.judge(question.log(), question.mishaps(), limits);
+    }
+}

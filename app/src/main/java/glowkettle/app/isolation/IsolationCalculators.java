@@ -1,0 +1,22 @@
+package glowkettle.app.isolation;
+
+import glowkettle.app.calculator.Calculator;
+import glowkettle.app.calculator.Calculators;
+import glowkettle.isolation.ContainerChoice;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** The choice of a container from outside. */
+@Component
+class IsolationCalculators implements Calculators {
+    @Override
+    public List<Calculator<?>> calculators() {
+        return List.of(new Calculator<>(
+                "isolation",
+                "container-choice",
+                "The container proposed for a pack, with every sum; null when none takes it",
+                StoreQuestion.class,
+                ContainerChoice.Container.class,
+                (question, limits) -> ContainerChoice.propose(question.containers(), question.pack(), limits)));
+    }
+}

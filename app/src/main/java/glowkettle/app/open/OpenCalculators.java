@@ -1,0 +1,41 @@
+package glowkettle.app.open;
+
+import glowkettle.app.calculator.Calculator;
+import glowkettle.app.calculator.Calculators;
+import glowkettle.open.Teardown;
+import glowkettle.open.Tray;
+import glowkettle.open.WayBack;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** Teardown, way back and tray from outside. */
+@Component
+class OpenCalculators implements Calculators {
+    private static final String STAGE = "open";
+
+    @Override
+    public List<Calculator<?>> calculators() {
+        return List.of(
+                new Calculator<>(
+                        STAGE,
+                        "teardown",
+                        "The order of a teardown that costs least, proven",
+                        Teardown.Request.class,
+                        TeardownAnswer.class,
+                        (request, limits) -> TeardownAnswer.of(Teardown.plan(request, limits))),
+                new Calculator<>(
+                        STAGE,
+                        "way-back",
+                        "The way back, mirrored and corrected, with its checks",
+                        WayBack.Request.class,
+                        WayBack.Plan.class,
+                        WayBack::plan),
+                new Calculator<>(
+                        STAGE,
+                        "tray",
+                        "What is out, back and left of the fasteners, and what sits in the wrong hole",
+                        Tray.Contents.class,
+                        Tray.State.class,
+                        Tray::judge));
+    }
+}
