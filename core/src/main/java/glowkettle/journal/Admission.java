@@ -1,6 +1,7 @@
 package glowkettle.journal;
 
 import glowkettle.assess.Tier;
+import glowkettle.calibrate.Kept;
 import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Weight;
 import glowkettle.fit.Verdict;
@@ -34,11 +35,11 @@ public final class Admission {
         }
         return switch (entry) {
             case Entry.JobOpened ignored -> Optional.empty();
-            case Entry.Looked ignored -> Optional.empty();
-            case Entry.WarmthTaken ignored -> Optional.empty();
-            case Entry.SeamTaken ignored -> Optional.empty();
-            case Entry.ThicknessTaken ignored -> Optional.empty();
-            case Entry.VoltageTaken ignored -> Optional.empty();
+            case Entry.Looked taken -> EmptyReading.refuse(taken.look());
+            case Entry.WarmthTaken taken -> EmptyReading.refuse(taken.warmth());
+            case Entry.SeamTaken taken -> EmptyReading.refuse(taken.seam());
+            case Entry.ThicknessTaken taken -> EmptyReading.refuse(taken.thickness());
+            case Entry.VoltageTaken taken -> EmptyReading.refuse(taken.voltage());
             case Entry.GaugeRead ignored -> Optional.empty();
             case Entry.Evacuated ignored -> Optional.empty();
             case Entry.Noted ignored -> Optional.empty();
@@ -54,6 +55,10 @@ public final class Admission {
             case Entry.PackStored ignored -> stored(job);
             case Entry.Checked checked -> checked(job, checked);
             case Entry.CycleEvent event -> cycle(job, event, now);
+            case Entry.CycleRepeated ignored ->
+                job.cycleVerdict().result().standing() == Kept.Standing.REPEAT
+                        ? Optional.empty()
+                        : no("", "Only a cycle that was not kept is begun again.");
             case Entry.CycleLeftOut ignored -> afterWayBack(job);
             case Entry.SignedOff signed -> signed(job, signed, by);
             case Entry.Addendum ignored ->
@@ -312,10 +317,13 @@ public final class Admission {
         if (open.isPresent()) {
             return open;
         }
+        if (job.cycleVerdict().result().standing() == Kept.Standing.REPEAT) {
+            return no("step", "This cycle was not kept; begin it again, or leave it out with a reason.");
+        }
         if (event.happened().isAfter(now)) {
             return no("happened", "%s has not come yet; accepted is up to now.".formatted(event.happened()));
         }
-        List<Entry.CycleEvent> events = job.state().all(Entry.CycleEvent.class).toList();
+        List<Entry.CycleEvent> events = job.soakLog().events();
         if (events.isEmpty()) {
             return event.step() == Entry.CycleStep.CHARGE_STARTED
                     ? Optional.empty()

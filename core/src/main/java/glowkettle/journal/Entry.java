@@ -152,10 +152,17 @@ public sealed interface Entry {
     /** An event of the soak cycle, with the time it happened. */
     record CycleEvent(
             @Says("What happened") CycleStep step,
-            @Says("When") Instant happened) implements Entry {}
+            @Says("When") Instant happened,
+
+            @Says("Nobody saw it; the time is reckoned from the run-down's length") @Nullable
+            Boolean reckoned)
+            implements Entry {}
 
     /** Something that can spoil the soak cycle. */
     record CycleMishap(@Says("What went wrong") Kept.Mishap mishap) implements Entry {}
+
+    /** The soak cycle begins again from its first charge. */
+    record CycleRepeated() implements Entry {}
 
     /** No calibration, and why. */
     record CycleLeftOut(

@@ -25,6 +25,7 @@ import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -234,25 +235,24 @@ public final class JobFile {
     }
 
     public Progress cycle() {
-        Map<Entry.CycleStep, Instant> events = state.all(Entry.CycleEvent.class)
-                .collect(Collectors.toMap(
-                        Entry.CycleEvent::step, Entry.CycleEvent::happened, (earlier, later) -> later));
-        return new Progress(
-                events.get(Entry.CycleStep.CHARGE_STARTED),
-                events.get(Entry.CycleStep.FULL_SEEN),
-                events.get(Entry.CycleStep.RUN_DOWN_STARTED),
-                events.get(Entry.CycleStep.SHUT_DOWN_SEEN),
-                events.get(Entry.CycleStep.LAST_CHARGE_STARTED),
-                events.get(Entry.CycleStep.LAST_CHARGE_ENDED));
+        return soakLog().progress();
+    }
+
+    SoakLog soakLog() {
+        return SoakLog.of(state);
     }
 
     public Result<Kept.Verdict> cycleVerdict() {
-        return Kept.judge(
-                cycle(),
-                state.all(Entry.CycleMishap.class)
-                        .map(Entry.CycleMishap::mishap)
-                        .collect(Collectors.toSet()),
-                limits);
+        SoakLog log = soakLog();
+        Result<Kept.Verdict> kept = Kept.judge(log.progress(), log.mishaps(), limits);
+        if (!log.shutDownReckoned()) {
+            return kept;
+        }
+        List<Finding> findings = new ArrayList<>(kept.findings());
+        findings.add(Finding.note(
+                "calibrate-shut-down-reckoned",
+                "Nobody saw it shut down; the time is reckoned from the length of the run-down."));
+        return new Result<>(kept.result(), findings, kept.working());
     }
 
     public boolean cycleLeftOut() {

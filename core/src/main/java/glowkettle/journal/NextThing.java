@@ -89,7 +89,7 @@ public record NextThing(Stage stage, String what, boolean blocked) {
 
     private static String cycleStep(JobFile job, Kept.Verdict verdict) {
         if (verdict.repeatFrom() != null) {
-            return "Repeat from “" + verdict.repeatFrom().words() + "”";
+            return "Not kept: begin the soak cycle again";
         }
         var cycle = job.cycle();
         if (cycle.chargeStarted() == null) {

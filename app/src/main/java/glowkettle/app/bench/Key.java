@@ -6,6 +6,7 @@ import java.util.List;
 public record Key(String key, String does) {
     static final List<Key> ALL = List.of(
             new Key("Space", "Done, and on: the one next thing"),
+            new Key("G", "To where the job goes on"),
             new Key("U", "Take back the last entry of this job"),
             new Key("T", "To the nearest clock"),
             new Key("M", "A reading for this job"),

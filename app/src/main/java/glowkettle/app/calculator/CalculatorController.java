@@ -12,7 +12,6 @@ import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonReadFeature;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -34,6 +34,8 @@ class CalculatorController {
     private final JsonMapper mapper = JsonMapper.builder()
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            // So that the fault names the field: the figure itself is refused where it is read.
+            .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .build();
     private final Map<String, Calculator<?>> calculators = new LinkedHashMap<>();
@@ -70,7 +72,7 @@ class CalculatorController {
         try {
             tree = mapper.readTree(body);
         } catch (JacksonException e) {
-            return problem(400, "This is not JSON", e.getOriginalMessage() + where(e));
+            return problem(400, "This is not JSON", "It cannot be read" + where(e) + ".");
         }
         return answer(calculator, tree, limits.newest().limits());
     }
@@ -93,8 +95,8 @@ class CalculatorController {
         return problem(422, "Not accepted", "Nothing was computed: see the faults, by field.", faults);
     }
 
-    private ResponseEntity<String> problem(int status, String title, @Nullable String detail) {
-        return problem(status, title, String.valueOf(detail), List.of());
+    private ResponseEntity<String> problem(int status, String title, String detail) {
+        return problem(status, title, detail, List.of());
     }
 
     private ResponseEntity<String> problem(int status, String title, String detail, List<Fault> faults) {

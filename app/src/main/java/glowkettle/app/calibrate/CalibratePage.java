@@ -5,6 +5,7 @@ import glowkettle.app.web.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;
+import glowkettle.calibrate.Phase;
 import glowkettle.calibrate.Progress;
 import glowkettle.finding.Result;
 import glowkettle.journal.Entry;
@@ -38,16 +39,19 @@ class CalibratePage implements StagePage {
         String startAt = attempt.asked("startAt");
         Result<ClockPlan.Outcome> plan = job.clockPlan(now, hours, start(startAt, hours, now));
         Progress cycle = job.cycle();
+        boolean again = job.cycleVerdict().result().standing() == Kept.Standing.REPEAT;
         model.addAttribute("times", job.phaseTimes());
         model.addAttribute("clockPlan", plan);
         if (plan.result() instanceof ClockPlan.Outcome.Planned planned) {
             model.addAttribute("planned", planned);
-            model.addAttribute("chart", ClockChart.of(planned, hours));
+            model.addAttribute("chart", again ? null : ClockChart.of(planned, hours));
         } else {
             model.addAttribute("noFit", plan.result());
         }
         model.addAttribute("cycle", cycle);
-        model.addAttribute("nextEvent", nextEvent(cycle, attempt.asked("unseen") != null));
+        model.addAttribute("again", again);
+        model.addAttribute("nextEvent", again ? null : nextEvent(cycle, attempt.asked("unseen") != null));
+        model.addAttribute("reckonedAt", reckonedAt(cycle, plan.result(), now));
         model.addAttribute("startAt", startAt);
         model.addAttribute("verdict", job.cycleVerdict());
         model.addAttribute("mishaps", Kept.Mishap.values());
@@ -66,6 +70,21 @@ class CalibratePage implements StagePage {
         } catch (DateTimeParseException e) {
             return null;
         }
+    }
+
+    /** When it must have shut down by itself, if that lies behind. */
+    private static @Nullable Instant reckonedAt(Progress cycle, ClockPlan.Outcome plan, Instant now) {
+        if (cycle.runDownStarted() == null
+                || cycle.shutDownSeen() != null
+                || !(plan instanceof ClockPlan.Outcome.Planned planned)) {
+            return null;
+        }
+        return planned.slots().stream()
+                .filter(slot -> slot.phase() == Phase.RUN_DOWN)
+                .map(ClockPlan.Slot::end)
+                .filter(end -> !end.isAfter(now))
+                .findFirst()
+                .orElse(null);
     }
 
     private static Entry.@Nullable CycleStep nextEvent(Progress cycle, boolean fullUnseen) {

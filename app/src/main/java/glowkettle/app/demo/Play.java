@@ -226,7 +226,7 @@ final class Play {
         if (now.isBefore(happened)) {
             at(happened);
         }
-        return write(new Entry.CycleEvent(step, happened));
+        return write(new Entry.CycleEvent(step, happened, null));
     }
 
     Play leftOut() {

@@ -9,6 +9,7 @@ import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
 import glowkettle.journal.Role;
 import glowkettle.journal.Stage;
 import jakarta.servlet.http.HttpServletRequest;
@@ -117,7 +118,16 @@ class EntryController {
         if ("journal".equals(request.getParameter("then"))) {
             return "/jobs/" + number + "/journal";
         }
-        Stage next = journal.file(number).next().stage();
+        JobFile job = journal.file(number);
+        Stage next = job.next().stage();
+        boolean gaugeUnread = stage == Stage.ASSESS
+                && next == Stage.OPEN
+                && job.stepsIn().isEmpty()
+                && job.gauge(Entry.Moment.BEFORE).isEmpty();
+        if (gaugeUnread) {
+            // Nobody can say afterwards what was not measured before, so the gauge is offered once.
+            return "/jobs/" + number + "/" + stage.path();
+        }
         boolean movesOn = next.compareTo(stage) > 0 || kind.equals("taken-back") || next == Stage.ASSESS;
         return "/jobs/" + number + "/" + (movesOn ? next : stage).path();
     }

@@ -90,6 +90,7 @@ public record EntryWords(
             case Entry.Checked ignored -> Stage.PROVE;
             case Entry.CycleEvent ignored -> Stage.CALIBRATE;
             case Entry.CycleMishap ignored -> Stage.CALIBRATE;
+            case Entry.CycleRepeated ignored -> Stage.CALIBRATE;
             case Entry.CycleLeftOut ignored -> Stage.CALIBRATE;
             case Entry.SignedOff ignored -> Stage.HAND_BACK;
             case Entry.Addendum ignored -> Stage.HAND_BACK;
@@ -152,6 +153,7 @@ public record EntryWords(
                 "Check “%s”: %s".formatted(checked.check(), lower(checked.outcome()))
                         + (checked.remark() == null ? "" : ", " + checked.remark());
             case Entry.CycleEvent event -> "Soak cycle: " + event.step().words();
+            case Entry.CycleRepeated ignored -> "Soak cycle: begun again";
             case Entry.CycleMishap mishap -> "Soak cycle: " + mishap.mishap().sentence();
             case Entry.CycleLeftOut left -> "No calibration: " + left.reason();
             case Entry.SignedOff signed -> "Signed as " + lower(signed.as());

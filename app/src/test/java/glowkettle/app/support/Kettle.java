@@ -1,0 +1,77 @@
+package glowkettle.app.support;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Playwright;
+import glowkettle.app.GlowKettle;
+import java.net.http.HttpClient;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
+
+/** The application with its demo shop on a free port, and one browser; both started when first asked for. */
+public final class Kettle implements AutoCloseable {
+    /** A Wednesday morning in the shop. */
+    public static final Instant START = Instant.parse("2026-11-18T10:40:00Z");
+
+    private final ShopClock clock = new ShopClock(START);
+    private final ConfigurableApplicationContext context;
+    private final HttpClient client = HttpClient.newHttpClient();
+    private @Nullable Playwright playwright;
+    private @Nullable Browser browser;
+
+    Kettle() {
+        if (System.getenv("GLOW_KETTLE_DB") == null) {
+            throw new IllegalStateException("These tests need a scratch database; run them with ./kettle test");
+        }
+        context = new SpringApplicationBuilder(GlowKettle.class)
+                .initializers(starting -> ((GenericApplicationContext) starting)
+                        .registerBean("testClock", InstantSource.class, () -> clock, bean -> bean.setPrimary(true)))
+                .run("--server.port=0", "--glow-kettle.demo=true", "--glow-kettle.begin-at=");
+    }
+
+    public String address() {
+        return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    public ShopClock clock() {
+        return clock;
+    }
+
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    public HttpClient client() {
+        return client;
+    }
+
+    public synchronized Browser browser() {
+        if (browser == null) {
+            playwright = Playwright.create();
+            browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--disable-quic",
+                                    "--disable-background-networking")));
+        }
+        return browser;
+    }
+
+    @Override
+    public void close() {
+        if (playwright != null) {
+            playwright.close();
+        }
+        context.close();
+    }
+}

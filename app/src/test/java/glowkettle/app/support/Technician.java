@@ -1,0 +1,205 @@
+package glowkettle.app.support;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
+import com.microsoft.playwright.TimeoutError;
+import com.microsoft.playwright.options.Cookie;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
+
+/** Somebody at the bench with gloves on: a signed-in page that is worked by keys alone. */
+public final class Technician implements AutoCloseable {
+    private static final int MOST_TABS = 120;
+    private static final int MOST_STEPS = 40;
+
+    private final Kettle kettle;
+    private final BrowserContext context;
+    private final Page page;
+    private final List<String> complaints = new ArrayList<>();
+
+    private Technician(Kettle kettle, BrowserContext context) {
+        this.kettle = kettle;
+        this.context = context;
+        this.page = context.newPage();
+        page.setDefaultTimeout(15_000);
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error")
+                    && !message.text().contains("422")
+                    && !message.text().contains("409")) {
+                complaints.add(message.text() + " at " + page.url());
+            }
+        });
+        page.onPageError(error -> complaints.add(error + " at " + page.url()));
+    }
+
+    public static Technician at(Kettle kettle, String account) {
+        return at(kettle, account, 1280, 800, "light");
+    }
+
+    public static Technician at(Kettle kettle, String account, int width, int height, String theme) {
+        BrowserContext context =
+                kettle.browser().newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        context.addCookies(List.of(new Cookie("theme", theme).setUrl(kettle.address())));
+        Technician technician = new Technician(kettle, context);
+        technician.signIn(account);
+        return technician;
+    }
+
+    private void signIn(String account) {
+        page.navigate(kettle.address() + "/signin");
+        page.locator("#username").fill(account);
+        page.locator("#password").fill("quayside");
+        page.keyboard().press("Enter");
+        page.waitForURL(kettle.address() + "/");
+    }
+
+    public Page page() {
+        return page;
+    }
+
+    public Technician open(String path) {
+        page.navigate(kettle.address() + path);
+        return this;
+    }
+
+    public Technician reload() {
+        page.reload();
+        return this;
+    }
+
+    public Technician press(String key) {
+        page.keyboard().press(key);
+        return this;
+    }
+
+    /** Presses a key that writes something, and waits for the page that answers. */
+    public Technician send(String key) {
+        try {
+            page.waitForResponse(Technician::isPage, () -> page.keyboard().press(key));
+        } catch (TimeoutError e) {
+            throw new AssertionError(
+                    "Nothing is sent by '" + key + "' at " + page.url() + " in: "
+                            + page.locator("main").innerText(),
+                    e);
+        }
+        settle();
+        return this;
+    }
+
+    private static boolean isPage(Response response) {
+        boolean page =
+                List.of("document", "xhr", "fetch").contains(response.request().resourceType());
+        return page && response.status() != 302 && !response.url().endsWith("/clocks");
+    }
+
+    /** Waits until nothing is being swapped in any more. */
+    private void settle() {
+        page.waitForFunction("() => !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')");
+    }
+
+    /** Walks to a field with the tabulator, as a keyboard does, and types. */
+    public Technician type(String name, String text) {
+        walkTo("[name='" + name + "']");
+        page.keyboard().press("Control+a");
+        page.keyboard().type(text);
+        return this;
+    }
+
+    /** Walks to a choice with the tabulator and takes it with the space bar; arrows move inside a group of radios. */
+    public Technician tap(String name, String value) {
+        walkTo("input[name='" + name + "']");
+        Locator wanted = page.locator("input[name='" + name + "'][value='" + value + "']")
+                .locator("visible=true");
+        for (int i = 0; i < MOST_TABS && !isFocused(wanted); i++) {
+            boolean radio = "radio".equals(wanted.getAttribute("type"));
+            page.keyboard().press(radio ? "ArrowRight" : "Tab");
+        }
+        if (!wanted.isChecked()) {
+            page.keyboard().press(" ");
+        }
+        assertThat(wanted).isChecked();
+        return this;
+    }
+
+    private void walkTo(String selector) {
+        for (int i = 0; i < MOST_TABS; i++) {
+            if ((boolean) page.evaluate("selector => document.activeElement?.matches(selector)", selector)) {
+                return;
+            }
+            page.keyboard().press("Tab");
+        }
+        throw new AssertionError("The tabulator never reaches " + selector + " at " + page.url());
+    }
+
+    private static boolean isFocused(Locator locator) {
+        return (boolean) locator.evaluate("element => element === document.activeElement");
+    }
+
+    /** Leaves whatever field has the focus, so that keys are keys again. */
+    public Technician letGo() {
+        page.evaluate("() => document.activeElement?.blur()");
+        return this;
+    }
+
+    public Technician sees(String text) {
+        assertThat(page.locator("main")).containsText(text);
+        return this;
+    }
+
+    public Technician seesNot(String text) {
+        assertThat(page.locator("main")).not().containsText(text);
+        return this;
+    }
+
+    public Technician headed(String text) {
+        assertThat(page.locator("main h1").first()).containsText(text);
+        return this;
+    }
+
+    public Technician tier(String word) {
+        assertThat(page.locator(".job-head .tier")).containsText(word);
+        return this;
+    }
+
+    /** Does the next thing again and again until the line over it says what is waited for. */
+    public Technician sendUntil(Predicate<String> arrived) {
+        for (int i = 0; i < MOST_STEPS; i++) {
+            if (arrived.test(kicker())) {
+                return this;
+            }
+            send(" ");
+        }
+        throw new AssertionError(
+                "It never moves on from: " + page.locator("main").innerText());
+    }
+
+    /** The line over the next thing, or nothing. */
+    public String kicker() {
+        Locator kicker = page.locator("main .next-thing .kicker").first();
+        return kicker.count() == 0 ? "" : kicker.innerText().strip();
+    }
+
+    public Technician at(String path) {
+        assertThat(page).hasURL(Pattern.compile(path + "([?#].*)?$"));
+        return this;
+    }
+
+    public List<String> complaints() {
+        return complaints;
+    }
+
+    @Override
+    public void close() {
+        context.close();
+        if (!complaints.isEmpty()) {
+            throw new AssertionError("The browser complained: " + complaints);
+        }
+    }
+}

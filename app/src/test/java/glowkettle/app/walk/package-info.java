@@ -1,0 +1,3 @@
+/** Jobs taken from the counter to hand-back in a browser, on the real database. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.app.walk;
