@@ -20,7 +20,7 @@ function remember(form) {
 function refill(form) {
     const kept = JSON.parse(localStorage.getItem(nameOf(form)) ?? "null");
     // What came back from the server with its faults is newer than what was kept.
-    if (kept === null || form.matches("[data-returned]")) {
+    if (kept === null || form.dataset.returned === "true") {
         return;
     }
     const fields = fieldsOf(form);

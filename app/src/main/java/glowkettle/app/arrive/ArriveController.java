@@ -14,6 +14,7 @@ import glowkettle.arrive.Symptom;
 import glowkettle.journal.Entry;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,12 +36,14 @@ class ArriveController {
     private final ModelLibrary models;
     private final LimitsBook limits;
     private final ShopBook shop;
+    private final InstantSource clock;
 
-    ArriveController(JournalBook journal, ModelLibrary models, LimitsBook limits, ShopBook shop) {
+    ArriveController(JournalBook journal, ModelLibrary models, LimitsBook limits, ShopBook shop, InstantSource clock) {
         this.journal = journal;
         this.models = models;
         this.limits = limits;
         this.shop = shop;
+        this.clock = clock;
     }
 
     @GetMapping("/jobs/new")
@@ -57,13 +60,19 @@ class ArriveController {
                 "limitsVersion",
                 new String[] {String.valueOf(limits.newest().limits().version())});
         Bound<Entry.JobOpened> bound = Binder.form(Entry.JobOpened.class, FormTree.of(typed), shop.zone());
-        faults.addAll(bound.faults().stream()
-                .filter(fault -> faults.isEmpty() || !fault.field().equals("modelId"))
-                .toList());
-        if (faults.isEmpty() && models.find(bound.get().modelId()).isEmpty()) {
+        boolean codeKnown = faults.isEmpty();
+        faults.addAll(bound.faults());
+        if (bound.isGood() && codeKnown && models.find(bound.get().modelId()).isEmpty()) {
             faults.add(new Fault(
                     "modelId",
                     "'%s' is not in the library".formatted(bound.get().modelId())));
+        }
+        if (bound.isGood()
+                && bound.get().promise() != null
+                && !bound.get().promise().isAfter(clock.instant())) {
+            faults.add(new Fault(
+                    "promise",
+                    "%s has passed; a promise lies ahead, or is left empty.".formatted(first(typed, "promise"))));
         }
         if (!faults.isEmpty()) {
             response.setStatus(422);
@@ -86,13 +95,14 @@ class ArriveController {
         if (!first(typed, "modelId").isBlank() || code.isBlank()) {
             return;
         }
-        models.findByCode(code)
-                .ifPresentOrElse(
-                        model -> typed.put("modelId", new String[] {model.id()}),
-                        () -> faults.add(new Fault(
-                                "modelCode",
-                                "No model carries the code '%s'. Check it on the underside, or take the generic family that fits."
-                                        .formatted(code.strip()))));
+        models.findByCode(code).ifPresentOrElse(model -> typed.put("modelId", new String[] {model.id()}), () -> {
+            // The code's own fault is enough; that no model was tapped says nothing more.
+            typed.put("modelId", new String[] {code});
+            faults.add(new Fault(
+                    "modelCode",
+                    "No model carries the code '%s'. Check it on the underside, or take the generic family that fits."
+                            .formatted(code.strip())));
+        });
     }
 
     private static String first(Map<String, String[]> typed, String field) {

@@ -10,6 +10,8 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -20,8 +22,8 @@ public record EntryWords(
         String by,
         String what,
         Stage stage,
-        boolean counts,
-        boolean opening,
+        boolean replaced,
+        boolean takeable,
         boolean correctable,
         @Nullable Long corrects) {
     /** What templates ask for words. */
@@ -40,6 +42,10 @@ public record EntryWords(
     }
 
     static List<EntryWords> list(List<Recorded> journal, JobFile job) {
+        Set<Long> replaced = journal.stream()
+                .map(Recorded::corrects)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
         return journal.reversed().stream()
                 .map(recorded -> new EntryWords(
                         recorded.seq(),
@@ -47,8 +53,8 @@ public record EntryWords(
                         recorded.by(),
                         words(recorded.entry(), job),
                         stage(recorded.entry()),
-                        job.state().counts(recorded.seq()),
-                        recorded.entry() instanceof Entry.JobOpened,
+                        replaced.contains(recorded.seq()),
+                        !(recorded.entry() instanceof Entry.JobOpened || recorded.entry() instanceof Entry.TakenBack),
                         hasForm(recorded.entry()),
                         recorded.corrects()))
                 .toList();

@@ -9,15 +9,19 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
+import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The application with its demo shop on a free port, and one browser; both started when first asked for. */
 public final class Kettle implements AutoCloseable {
     /** A Wednesday morning in the shop. */
     public static final Instant START = Instant.parse("2026-11-18T10:40:00Z");
+
+    private static final int MORE_CONTAINERS = 60;
 
     private final ShopClock clock = new ShopClock(START);
     private final ConfigurableApplicationContext context;
@@ -33,6 +37,18 @@ public final class Kettle implements AutoCloseable {
                 .initializers(starting -> ((GenericApplicationContext) starting)
                         .registerBean("testClock", InstantSource.class, () -> clock, bean -> bean.setPrimary(true)))
                 .run("--server.port=0", "--glow-kettle.demo=true", "--glow-kettle.begin-at=");
+        addContainers();
+    }
+
+    /** Tests isolate more packs than a shop does in a month. */
+    private void addContainers() {
+        JdbcTemplate jdbc = new JdbcTemplate(context.getBean(DataSource.class));
+        for (int i = 10; i < 10 + MORE_CONTAINERS; i++) {
+            jdbc.update(
+                    "insert into container (shop_id, id, name, capacity_wh, places) values (1, ?, ?, 150, 6)",
+                    String.valueOf(i),
+                    "Crock " + i);
+        }
     }
 
     public String address() {

@@ -108,6 +108,7 @@ public final class Technician implements AutoCloseable {
     public Technician type(String name, String text) {
         walkTo("[name='" + name + "']");
         page.keyboard().press("Control+a");
+        page.keyboard().press("Delete");
         page.keyboard().type(text);
         return this;
     }

@@ -1,0 +1,90 @@
+package glowkettle.app.demo;
+
+import glowkettle.app.isolation.Containers;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.app.support.Kettle;
+import glowkettle.arrive.Symptom;
+import glowkettle.fit.PackLabel;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import java.time.Duration;
+import java.util.Set;
+
+/** A job of the screwed-in laptop that was worked up to some point before the shop's now. */
+public final class Played {
+    private final Play play;
+
+    private Played(Play play) {
+        this.play = play;
+    }
+
+    public static Played opened(Kettle kettle) {
+        return new Played(Play.open(
+                kettle.bean(JournalBook.class),
+                kettle.bean(Containers.class),
+                kettle.clock().instant().minus(Duration.ofHours(4)),
+                "gannet-14",
+                "Harbour office",
+                Set.of(Symptom.SHORT_RUNTIME),
+                null));
+    }
+
+    public static Played assessed(Kettle kettle) {
+        Played played = opened(kettle);
+        played.play.assessed();
+        return played;
+    }
+
+    /** Torn down, with the pack still to be measured. */
+    public static Played lifted(Kettle kettle) {
+        Played played = assessed(kettle);
+        played.play.tornDown(0);
+        return played;
+    }
+
+    public static Played measured(Kettle kettle) {
+        Played played = assessed(kettle);
+        played.play.out();
+        return played;
+    }
+
+    /** On the way back, with so many steps still to go. */
+    public static Played goingBack(Kettle kettle, int left) {
+        Played played = measured(kettle);
+        played.play.fitted().back(left);
+        return played;
+    }
+
+    public static Played closedUp(Kettle kettle) {
+        Played played = goingBack(kettle, 0);
+        played.play.proved(0);
+        return played;
+    }
+
+    public static Played readyToSign(Kettle kettle) {
+        Played played = closedUp(kettle);
+        played.play.leftOut().stored();
+        return played;
+    }
+
+    public Played write(Entry entry) {
+        play.write(entry);
+        return this;
+    }
+
+    public PackLabel rightLabel() {
+        return play.rightLabel();
+    }
+
+    public JobFile file() {
+        return play.file();
+    }
+
+    public long number() {
+        return play.file().number();
+    }
+
+    public String path(String stage) {
+        return "/jobs/" + number() + "/" + stage;
+    }
+}
