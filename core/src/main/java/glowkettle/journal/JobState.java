@@ -1,7 +1,9 @@
 package glowkettle.journal;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -12,16 +14,18 @@ import java.util.stream.Stream;
 public final class JobState {
     private final List<Recorded> counting;
     private final long seq;
+    private final Map<Long, Long> standsFor;
 
-    private JobState(List<Recorded> counting, long seq) {
+    private JobState(List<Recorded> counting, long seq, Map<Long, Long> standsFor) {
         this.counting = List.copyOf(counting);
         this.seq = seq;
+        this.standsFor = Map.copyOf(standsFor);
     }
 
     public static JobState fold(List<Recorded> journal) {
         List<Recorded> counting = new ArrayList<>();
         // Where a sequence number's content now stands: a correction of a correction reaches the first place.
-        java.util.Map<Long, Long> standsFor = new java.util.HashMap<>();
+        Map<Long, Long> standsFor = new HashMap<>();
         long last = 0;
         for (Recorded recorded : journal) {
             last = recorded.seq();
@@ -38,7 +42,7 @@ public final class JobState {
                 counting.replaceAll(entry -> entry.seq() == place ? entry.with(recorded.entry()) : entry);
             }
         }
-        return new JobState(counting, last);
+        return new JobState(counting, last, standsFor);
     }
 
     /** Sequence number of the last entry, counting or not. */
@@ -50,8 +54,10 @@ public final class JobState {
         return counting;
     }
 
-    public boolean counts(long entrySeq) {
-        return counting.stream().anyMatch(recorded -> recorded.seq() == entrySeq);
+    /** What an entry, or the correction that stands in its place, says now; empty when it was taken back. */
+    public Optional<Recorded> standing(long entrySeq) {
+        long place = standsFor.getOrDefault(entrySeq, entrySeq);
+        return counting.stream().filter(recorded -> recorded.seq() == place).findFirst();
     }
 
     public <E extends Entry> Stream<E> all(Class<E> kind) {
@@ -89,6 +95,6 @@ public final class JobState {
 
     /** The state as it was before everything from this entry on. */
     JobState before(int index) {
-        return new JobState(counting.subList(0, index), seq);
+        return new JobState(counting.subList(0, index), seq, standsFor);
     }
 }

@@ -8,21 +8,20 @@ import java.util.stream.IntStream;
 /**
  * A lower bound of what is still to be paid from a state of the search. Bit changes: pick-ups of different tools are
  * different events, so the tools are dealt into small groups and what each {@link Pattern} needs is added up. Flips: the
- * fewest turns when only sides count. Live minutes: those that every order makes live.
+ * fewest turns when only sides count, a pattern of its own. Live minutes: those that every order makes live.
  */
 final class Bounds {
     private static final int TOOLS_IN_A_PATTERN = 4;
 
     private final Problem problem;
     private final List<Pattern> patterns;
-    private final long frontBits;
-    private final long backBits;
+    private final Pattern flips;
 
     Bounds(Problem problem) {
         this.problem = problem;
         patterns = patterns();
-        frontBits = bits(problem.side, 1);
-        backBits = bits(problem.side, 2);
+        flips = new Pattern(
+                problem, problem.side, IntStream.rangeClosed(1, problem.sides).toArray());
     }
 
     long of(long done, int tool, int side) {
@@ -34,38 +33,11 @@ final class Bounds {
         for (Pattern pattern : patterns) {
             pickUps += pattern.pickUps(done, tool);
         }
+        int turns = flips.pickUps(done, side);
         // The first tool and the first side cost nothing.
         return problem.bitUnits * (tool == 0 ? Math.max(0, pickUps - 1) : pickUps)
-                + problem.flipUnits * flips(done, side)
+                + problem.flipUnits * (side == 0 ? Math.max(0, turns - 1) : turns)
                 + live(left, done);
-    }
-
-    private int flips(long done, int side) {
-        int frontFirst = turns(done, backBits, frontBits);
-        int backFirst = turns(done, frontBits, backBits);
-        int turns = Math.min(side == 2 ? frontFirst + 1 : frontFirst, side == 1 ? backFirst + 1 : backFirst);
-        return Math.max(0, turns - 1);
-    }
-
-    /** Runs until nothing with a side is left, the first run doing without what is excluded first. */
-    private int turns(long done, long excluded, long excludedNext) {
-        long settled = done;
-        long without = excluded;
-        long withoutNext = excludedNext;
-        int runs = 0;
-        while (((excluded | excludedNext) & ~settled) != 0) {
-            for (long rest = problem.all() & ~settled & ~without; rest != 0; rest &= rest - 1) {
-                int i = Long.numberOfTrailingZeros(rest);
-                if ((problem.before[i] & ~settled) == 0) {
-                    settled |= 1L << i;
-                }
-            }
-            runs++;
-            long swap = without;
-            without = withoutNext;
-            withoutNext = swap;
-        }
-        return runs;
     }
 
     private long live(long left, long done) {
@@ -91,6 +63,7 @@ final class Bounds {
             int to = Math.min(busiest.size(), from + TOOLS_IN_A_PATTERN);
             dealt.add(new Pattern(
                     problem,
+                    problem.tool,
                     busiest.subList(from, to).stream()
                             .mapToInt(Integer::intValue)
                             .toArray()));

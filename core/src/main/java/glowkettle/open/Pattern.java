@@ -19,16 +19,21 @@ final class Pattern {
     private int[] values = new int[1 << 10];
     private int size;
 
-    Pattern(Problem problem, int[] tools) {
+    /**
+     * @param toolOf the tool of every operation, 0 for none; sides of the device are asked for in the same way, a flip
+     *     being the pick-up of a side
+     * @param tools the tools that are counted
+     */
+    Pattern(Problem problem, int[] toolOf, int[] tools) {
         this.problem = problem;
         this.tools = tools;
         long own = 0;
         long noTool = 0;
         bitsInHand = new long[tools.length];
         for (int i = 0; i < problem.size(); i++) {
-            noTool |= problem.tool[i] == 0 ? 1L << i : 0;
+            noTool |= toolOf[i] == 0 ? 1L << i : 0;
             for (int k = 0; k < tools.length; k++) {
-                if (problem.tool[i] == tools[k]) {
+                if (toolOf[i] == tools[k]) {
                     bitsInHand[k] |= 1L << i;
                     own |= 1L << i;
                 }
@@ -91,7 +96,7 @@ final class Pattern {
 
     private int slot(long key) {
         int mask = keys.length - 1;
-        int slot = (int) (key * 0x9E3779B97F4A7C15L >>> 32) & mask;
+        int slot = (int) (key * 0x9E3779B97F4A7C15L >>> Long.numberOfLeadingZeros(keys.length - 1L));
         while (values[slot] != UNKNOWN && keys[slot] != key) {
             slot = slot + 1 & mask;
         }

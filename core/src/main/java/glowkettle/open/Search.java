@@ -1,6 +1,8 @@
 package glowkettle.open;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -64,27 +66,30 @@ final class Search {
         GAVE_UP
     }
 
-    /** Cost of the answer found last. */
+    /** Cost of the answer found last, and the state it ended in. */
     private long found;
+
+    private int foundState;
 
     private Answer cheapest(long done, int tool, int side, long budget) {
         round++;
         met = 0;
         queue.clear();
-        reach(done, tool, side, 0, budget);
+        reach(done, tool, side, 0, budget, -1, 0);
         while (!queue.isEmpty()) {
             long spent = queue.leastSpent();
             long total = queue.leastTotal();
             int state = queue.poll();
-            if (states.closed[state] || spent > states.spent[state]) {
+            if (states.isClosed(state) || spent > states.spent(state)) {
                 continue;
             }
-            if (states.done[state] == problem.all()) {
+            if (states.done(state) == problem.all()) {
                 found = spent;
+                foundState = state;
                 learn(total);
                 return Answer.FOUND;
             }
-            states.closed[state] = true;
+            states.close(state);
             expand(state, spent, budget);
             if (states.size() > MOST_STATES) {
                 return Answer.GAVE_UP;
@@ -95,55 +100,98 @@ final class Search {
     }
 
     private void expand(int state, long spent, long budget) {
-        long done = states.done[state];
-        int tool = states.tool[state];
-        int side = states.side[state];
+        long done = states.done(state);
+        int tool = states.tool(state);
+        int side = states.side(state);
+        long hands = 0;
         for (long rest = problem.all() & ~done; rest != 0; rest &= rest - 1) {
             int i = Long.numberOfTrailingZeros(rest);
-            if (isOpen(done, i)) {
-                reach(
-                        done | 1L << i,
-                        problem.tool[i] == 0 ? tool : problem.tool[i],
-                        problem.side[i] == 0 ? side : problem.side[i],
-                        spent + stepCost(done, tool, side, i),
-                        budget);
+            if (!isOpen(done, i)) {
+                continue;
             }
+            int held = heldAfter(tool, i);
+            int up = upAfter(side, i);
+            int hand = held * (problem.sides + 1) + up;
+            if (hand < Long.SIZE && isFree(done, held, up, i)) {
+                // With the same hand all such operations are done at once, so one of them leads where all of them lead.
+                if ((hands >> hand & 1) == 1) {
+                    continue;
+                }
+                hands |= 1L << hand;
+            }
+            reach(done | 1L << i, held, up, spent + stepCost(done, tool, side, i), budget, state, i);
         }
     }
 
-    private void reach(long done, int tool, int side, long spent, long budget) {
+    private int heldAfter(int tool, int i) {
+        return problem.tool[i] == 0 ? tool : problem.tool[i];
+    }
+
+    private int upAfter(int side, int i) {
+        return problem.side[i] == 0 ? side : problem.side[i];
+    }
+
+    private void reach(long done, int tool, int side, long spent, long budget, int parent, int by) {
+        long settled = settle(done, tool, side, null);
+        long cost = spent + settlingCost;
+        int state = states.find(settled, tool, side);
+        if (states.left(state) < 0) {
+            states.proveLeft(state, bounds.of(settled, tool, side));
+        }
+        long total = cost + states.left(state);
+        boolean fresh = states.round(state) != round;
+        if (total <= budget && (fresh || cost < states.spent(state))) {
+            if (fresh) {
+                meet(state);
+            }
+            states.reach(state, cost, round, parent, by);
+            queue.add(total, cost, state);
+        }
+    }
+
+    /** What {@link #settle} spent last: live minutes that no order spares. */
+    private long settlingCost;
+
+    /** Does everything that is free with this hand, and notes the order if it is wanted. */
+    private long settle(long done, int tool, int side, @Nullable List<Integer> order) {
         long settled = done;
-        long cost = spent;
         long before;
+        settlingCost = 0;
         do {
             before = settled;
             for (long rest = inHand[tool][side] & ~settled; rest != 0; rest &= rest - 1) {
                 int i = Long.numberOfTrailingZeros(rest);
                 if (isOpen(settled, i) && isFree(settled, tool, side, i)) {
-                    cost += problem.liveCost(settled, i);
+                    settlingCost += problem.liveCost(settled, i);
                     settled |= 1L << i;
+                    if (order != null) {
+                        order.add(i);
+                    }
                 }
             }
             // Once more only if the disconnect was among them: it sets free what stood before it in the numbering.
         } while (((settled & ~before) >> problem.disconnect & 1) == 1);
-        int state = states.find(settled, tool, side);
-        if (states.left[state] < 0) {
-            states.left[state] = bounds.of(settled, tool, side);
+        return settled;
+    }
+
+    /** The order of the answer found last, from where its search began. */
+    private List<Integer> orderFound(long done, int tool, int side) {
+        List<Integer> order = new ArrayList<>();
+        List<Integer> path = new ArrayList<>();
+        for (int state = foundState; state >= 0; state = states.parent(state)) {
+            path.addFirst(state);
         }
-        long total = cost + states.left[state];
-        boolean fresh = states.round[state] != round;
-        if (total <= budget && (fresh || cost < states.spent[state])) {
-            if (fresh) {
-                meet(state);
-            }
-            states.spent[state] = cost;
-            states.closed[state] = false;
-            queue.add(total, cost, state);
+        settle(done, tool, side, order);
+        for (int state : path.subList(1, path.size())) {
+            int from = states.parent(state);
+            int by = states.by(state);
+            order.add(by);
+            settle(states.done(from) | 1L << by, states.tool(state), states.side(state), order);
         }
+        return order;
     }
 
     private void meet(int state) {
-        states.round[state] = round;
         if (met == metInRound.length) {
             metInRound = Arrays.copyOf(metInRound, met * 2);
         }
@@ -154,8 +202,8 @@ final class Search {
     private void learn(long proven) {
         for (int k = 0; k < met; k++) {
             int state = metInRound[k];
-            if (states.closed[state]) {
-                states.left[state] = Math.max(states.left[state], proven - states.spent[state]);
+            if (states.isClosed(state)) {
+                states.proveLeft(state, proven - states.spent(state));
             }
         }
     }
@@ -192,6 +240,7 @@ final class Search {
         long left = optimum;
         int tool = 0;
         int side = 0;
+        known = orderFound(0, 0, 0);
         for (int k = 0; k < order.length; k++) {
             int next = earliestStep(done, tool, side, left);
             if (next < 0) {
@@ -199,17 +248,23 @@ final class Search {
             }
             left -= stepCost(done, tool, side, next);
             order[k] = next;
+            known.remove((Integer) next);
             done |= 1L << next;
-            tool = problem.tool[next] == 0 ? tool : problem.tool[next];
-            side = problem.side[next] == 0 ? side : problem.side[next];
+            tool = heldAfter(tool, next);
+            side = upAfter(side, next);
         }
         return order;
     }
 
+    /** What is left of an order that is known to be cheapest; its first step needs no search. */
+    private List<Integer> known = List.of();
+
     private int earliestStep(long done, int tool, int side, long left) {
         for (int i : problem.byPosition) {
             if (isOpen(done, i)) {
-                Answer answer = leadsOn(done, tool, side, i, left - stepCost(done, tool, side, i));
+                Answer answer = known.getFirst() == i
+                        ? Answer.FOUND
+                        : leadsOn(done, tool, side, i, left - stepCost(done, tool, side, i));
                 if (answer != Answer.TOO_DEAR) {
                     return answer == Answer.FOUND ? i : -1;
                 }
@@ -222,11 +277,17 @@ final class Search {
         if (isFree(done, tool, side, i)) {
             return Answer.FOUND;
         }
-        int held = problem.tool[i] == 0 ? tool : problem.tool[i];
-        int up = problem.side[i] == 0 ? side : problem.side[i];
-        return budget < bounds.of(done | 1L << i, held, up)
-                ? Answer.TOO_DEAR
-                : cheapest(done | 1L << i, held, up, budget);
+        int held = heldAfter(tool, i);
+        int up = upAfter(side, i);
+        if (budget < bounds.of(done | 1L << i, held, up)) {
+            return Answer.TOO_DEAR;
+        }
+        Answer answer = cheapest(done | 1L << i, held, up, budget);
+        if (answer == Answer.FOUND) {
+            known = orderFound(done | 1L << i, held, up);
+            known.addFirst(i);
+        }
+        return answer;
     }
 
     private int[] greedyOrder() {
@@ -243,8 +304,8 @@ final class Search {
             }
             order[k] = best;
             done |= 1L << best;
-            tool = problem.tool[best] == 0 ? tool : problem.tool[best];
-            side = problem.side[best] == 0 ? side : problem.side[best];
+            tool = heldAfter(tool, best);
+            side = upAfter(side, best);
         }
         return order;
     }

@@ -10,7 +10,7 @@ import java.util.SplittableRandom;
 import org.jspecify.annotations.Nullable;
 
 /** Random teardowns with a fixed seed: layered, with several tools, both sides, and work inside before the disconnect. */
-final class GeneratedModels {
+public final class GeneratedModels {
     private GeneratedModels() {}
 
     static Operation operation(
@@ -25,7 +25,7 @@ final class GeneratedModels {
                 id, kind, id, new BigDecimal(minutes), tool, side, inside, after, null, null, List.of(), null, null);
     }
 
-    static Teardown.Request random(long seed, int size, int tools) {
+    public static Teardown.Request random(long seed, int size, int tools) {
         SplittableRandom random = new SplittableRandom(seed);
         List<Operation> operations = new ArrayList<>();
         int disconnect = size / 2 + random.nextInt(size / 4 + 1);

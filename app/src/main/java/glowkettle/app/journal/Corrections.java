@@ -3,6 +3,7 @@ package glowkettle.app.journal;
 import glowkettle.journal.Admission;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobState;
+import glowkettle.journal.Recorded;
 import java.util.Optional;
 
 /** What may be corrected: an entry that counts, by one of its own kind; and what may be taken back. */
@@ -15,10 +16,7 @@ final class Corrections {
         if (corrects == null) {
             return takesBack ? no("Say which entry is taken back.") : Optional.empty();
         }
-        Optional<Entry> corrected = state.counting().stream()
-                .filter(recorded -> recorded.seq() == corrects)
-                .map(recorded -> recorded.entry())
-                .findFirst();
+        Optional<Entry> corrected = state.standing(corrects).map(Recorded::entry);
         if (corrected.isEmpty()) {
             return no("Entry %s does not count any more, or never did.".formatted(corrects));
         }
