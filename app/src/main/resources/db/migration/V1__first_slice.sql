@@ -70,6 +70,8 @@ create table job (
     changed_at timestamptz not null,
     primary key (shop_id, number)
 );
+create extension if not exists pg_trgm;
+create index job_find on job using gin (owner gin_trgm_ops, model_name gin_trgm_ops);
 create index job_open on job (shop_id, next_at nulls last, promise nulls last, number) where not closed;
 
 create table clock (

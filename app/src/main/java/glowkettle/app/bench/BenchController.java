@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The home page, and the pages that belong to no job. */
 @Controller
 class BenchController {
-    private static final int MOST_JOBS = 60;
+    private static final int MOST_JOBS = 40;
 
     private final BenchMapper bench;
     private final InstantSource clock;
@@ -36,8 +36,9 @@ class BenchController {
     @GetMapping("/")
     String bench(@RequestParam(required = false) @Nullable String find, Model model) {
         String text = find == null ? "" : find.strip();
-        List<BenchMapper.BenchJob> jobs =
-                text.isEmpty() ? bench.open(Shop.ID, MOST_JOBS) : bench.find(Shop.ID, text, like(text), MOST_JOBS);
+        List<BenchMapper.BenchJob> jobs = text.isEmpty()
+                ? bench.open(Shop.ID, MOST_JOBS)
+                : bench.find(Shop.ID, number(text), like(text), MOST_JOBS);
         model.addAttribute("find", text);
         model.addAttribute("jobs", jobs);
         model.addAttribute("groups", text.isEmpty() ? groups(jobs) : List.of(new Group("Jobs", false, jobs)));
@@ -68,6 +69,11 @@ class BenchController {
 
     private static <E extends Enum<E>, V> Map<String, V> byName(E[] constants, Function<E, V> value) {
         return Arrays.stream(constants).collect(Collectors.toMap(Enum::name, value));
+    }
+
+    /** No job has the number 0, which stands for a text that is no number. */
+    private static long number(String text) {
+        return text.matches("[0-9]{1,15}") ? Long.parseLong(text) : 0;
     }
 
     private static String like(String text) {

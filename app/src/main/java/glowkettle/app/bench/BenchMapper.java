@@ -44,11 +44,11 @@ public interface BenchMapper {
             select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at
               from job
              where shop_id = #{shop}
-               and (number::text = #{text} or owner ilike #{like} or model_name ilike #{like})
+               and (number = #{number} or owner ilike #{like} or model_name ilike #{like})
              order by closed, changed_at desc
              limit #{most}
             """)
-    List<BenchJob> find(int shop, String text, String like, int most);
+    List<BenchJob> find(int shop, long number, String like, int most);
 
     @Select("""
             select job, at, what from clock where shop_id = #{shop} order by at, job limit #{most}
