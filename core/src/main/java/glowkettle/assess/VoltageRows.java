@@ -117,6 +117,9 @@ final class VoltageRows {
         boolean steady = drop.temperatureMoveK() != null
                 && drop.temperatureMoveK().compareTo(row.limits().of(Limit.DROP_STEADY_K)) <= 0;
         BigDecimal perHour = drop.dropMv().divide(drop.dropOverHours(), MathContext.DECIMAL64);
+        // Multiplied before it is divided, so that a boundary is met exactly.
+        BigDecimal perDay =
+                drop.dropMv().multiply(HOURS_PER_DAY).divide(drop.dropOverHours(), MathContext.DECIMAL64);
         boolean perDayValid = steady && row.reaches(Limit.DROP_DAY_REST_HOURS, drop.hoursSinceCurrent());
         boolean perHourValid = steady
                 && row.reaches(Limit.DROP_HOUR_REST_HOURS, drop.hoursSinceCurrent())
@@ -127,7 +130,7 @@ final class VoltageRows {
         if (perDayValid) {
             row.from(
                     Limit.DROP_GUARDED_MV_DAY,
-                    perHour.multiply(HOURS_PER_DAY),
+                    perDay,
                     Tier.GUARDED,
                     "voltage-drop",
                     "The cell drains itself.",
