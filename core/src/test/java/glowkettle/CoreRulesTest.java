@@ -1,0 +1,96 @@
+package glowkettle;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Random;
+import java.util.concurrent.ThreadLocalRandom;
+
+/** The core is rules and sums: it knows no interface, no database, no clock and no chance. */
+@AnalyzeClasses(packages = "glowkettle", importOptions = ImportOption.DoNotIncludeTests.class)
+class CoreRulesTest {
+    @ArchTest
+    static final ArchRule KNOWS_NOTHING_BUT_THE_JDK = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(
+                    "glowkettle..", "java.lang..", "java.io..", "java.math..", "java.nio..", "java.time..",
+                    "java.util..", "org.jspecify..");
+
+    @ArchTest
+    static final ArchRule TIME_IS_HANDED_IN = noClasses()
+            .should()
+            .callMethod(Instant.class, "now")
+            .orShould()
+            .callMethod(LocalDate.class, "now")
+            .orShould()
+            .callMethod(LocalDateTime.class, "now")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(System.class, "nanoTime")
+            .orShould()
+            .dependOnClassesThat()
+            .areAssignableTo(Clock.class);
+
+    @ArchTest
+    static final ArchRule NOTHING_IS_LEFT_TO_CHANCE = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .areAssignableTo(Random.class)
+            .orShould()
+            .dependOnClassesThat()
+            .areAssignableTo(ThreadLocalRandom.class)
+            .orShould()
+            .callMethod(Math.class, "random")
+            .orShould()
+            .callMethod(java.util.UUID.class, "randomUUID");
+
+    @ArchTest
+    static final ArchRule PACKAGES_HAVE_NO_CIRCLES =
+            slices().matching("glowkettle.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule THE_KERNEL_KNOWS_NO_STAGE = noClasses()
+            .that()
+            .resideInAnyPackage("glowkettle.finding..", "glowkettle.limits..", "glowkettle.cell..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "glowkettle.assess..", "glowkettle.open..", "glowkettle.fit..", "glowkettle.prove..",
+                    "glowkettle.calibrate..", "glowkettle.journal..", "glowkettle.isolation..");
+
+    /** Each stage may know the stages before it in the order of work, never one that comes after. */
+    @ArchTest
+    static final ArchRule STAGES_KNOW_ONLY_WHAT_COMES_BEFORE = noClasses()
+            .that()
+            .resideInAnyPackage("glowkettle.assess..", "glowkettle.open..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("glowkettle.fit..", "glowkettle.prove..", "glowkettle.calibrate..")
+            .orShould()
+            .dependOnClassesThat()
+            .resideInAPackage("glowkettle.journal..");
+
+    @ArchTest
+    static final ArchRule NO_SHELF_FOR_ODDS_AND_ENDS = noClasses()
+            .should()
+            .haveSimpleNameEndingWith("Util")
+            .orShould()
+            .haveSimpleNameEndingWith("Utils")
+            .orShould()
+            .haveSimpleNameEndingWith("Helper")
+            .orShould()
+            .haveSimpleNameEndingWith("Manager")
+            .orShould()
+            .haveSimpleNameEndingWith("Impl");
+}

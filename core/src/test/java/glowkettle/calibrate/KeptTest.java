@@ -1,0 +1,65 @@
+package glowkettle.calibrate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glowkettle.finding.Finding;
+import glowkettle.finding.Result;
+import glowkettle.limits.ShopLimits;
+import java.time.Instant;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class KeptTest {
+    private static final Instant PLUGGED_IN = Instant.parse("2026-11-16T08:00:00Z");
+
+    private static @Nullable Instant hoursIn(@Nullable Double hours) {
+        return hours == null ? null : PLUGGED_IN.plusSeconds(Math.round(hours * 3600));
+    }
+
+    private static Result<Kept.Verdict> judge(
+            @Nullable Double full,
+            @Nullable Double unplugged,
+            @Nullable Double off,
+            @Nullable Double again,
+            @Nullable Double done,
+            Kept.Mishap... mishaps) {
+        return Kept.judge(
+                new Progress(
+                        PLUGGED_IN, hoursIn(full), hoursIn(unplugged), hoursIn(off), hoursIn(again), hoursIn(done)),
+                Set.of(mishaps),
+                ShopLimits.defaults());
+    }
+
+    /** Full after 2 h, soak 2.5 h, off rest 6 h; 90 % of either is a remark, less is a repeat. */
+    @ParameterizedTest
+    @CsvSource({
+        "2,4.5,10,16,18,VALID,", "2,4.3,10,16,18,VALID_WITH_REMARKS,", "2,3.5,10,16,18,REPEAT,CHARGE_AND_SOAK",
+        "2,4.5,10,15.6,18,VALID_WITH_REMARKS,", "2,4.5,10,12,14,REPEAT,RUN_DOWN", "2,3.5,10,12,14,REPEAT,CHARGE_AND_SOAK",
+        ",4.5,10,16,18,VALID_WITH_REMARKS,", "2,4.5,,16,18,VALID_WITH_REMARKS,", "2,4.5,10,16,,UNDER_WAY,",
+        "2,,,,,UNDER_WAY,", "2,3.0,,,,REPEAT,CHARGE_AND_SOAK"
+    })
+    void theLogIsHeldAgainstTheProtocol(
+            Double full, Double unplugged, Double off, Double again, Double done, Kept.Standing standing, Phase from) {
+        Kept.Verdict verdict = judge(full, unplugged, off, again, done).result();
+
+        assertThat(verdict.standing()).isEqualTo(standing);
+        assertThat(verdict.repeatFrom()).isEqualTo(from);
+    }
+
+    @Test
+    void aMishapSpoilsACycleThatTheClockWouldPass() {
+        for (Kept.Mishap mishap : Kept.Mishap.values()) {
+            Result<Kept.Verdict> judged = judge(2.0, 4.5, 10.0, 16.0, 18.0, mishap);
+
+            assertThat(judged.result().standing()).isEqualTo(Kept.Standing.REPEAT);
+            assertThat(judged.findings()).extracting(Finding::sentence).contains(mishap.sentence());
+        }
+        assertThat(judge(2.0, 4.5, 10.0, 16.0, 18.0, Kept.Mishap.LAST_CHARGE_INTERRUPTED, Kept.Mishap.SLEPT)
+                        .result()
+                        .repeatFrom())
+                .isEqualTo(Phase.CHARGE_AND_SOAK);
+    }
+}

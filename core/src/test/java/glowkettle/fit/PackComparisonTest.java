@@ -1,0 +1,110 @@
+package glowkettle.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glowkettle.cell.Body;
+import glowkettle.finding.Result;
+import glowkettle.library.PackData;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PackComparisonTest {
+    private static final ShopLimits LIMITS = ShopLimits.defaults();
+
+    private static BigDecimal figure(String text) {
+        return new BigDecimal(text);
+    }
+
+    /** Three flat cells in a frame, charged to 4.35 V each. */
+    private static PackData device() {
+        return new PackData(
+                figure("11.4"),
+                figure("4.35"),
+                figure("3"),
+                figure("4000"),
+                figure("5.8"),
+                figure("92"),
+                figure("268"),
+                figure("6.4"),
+                figure("94"),
+                figure("270"),
+                "10 pins",
+                figure("0.12"),
+                figure("2"),
+                figure("8"),
+                figure("3"),
+                figure("4"),
+                Body.CASED_POUCH,
+                figure("3"));
+    }
+
+    private static PackLabel label(
+            String nominal, String charge, String capacity, String thickness, @Nullable Boolean connector) {
+        return new PackLabel(
+                figure(nominal),
+                figure(charge),
+                figure(capacity),
+                null,
+                figure(thickness),
+                figure("92"),
+                figure("268"),
+                figure("215"),
+                null,
+                null,
+                null,
+                connector,
+                null);
+    }
+
+    private static Result<PackComparison.Comparison> compare(PackLabel label) {
+        return PackComparison.compare(new PackComparison.Request(device(), label), LIMITS);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "11.4,13.05,4000,5.8,true,FITS", "11.4,13.05,4000,5.8,,ASK", "11.4,13.05,4000,5.8,false,REFUSED",
+        "11.1,12.6,4000,5.8,true,REFUSED", "11.55,13.2,4000,5.8,true,WITH_CARE", "7.6,8.7,4000,5.8,true,REFUSED",
+        "11.4,12.6,4000,5.8,true,REFUSED", "11.4,13.05,9800,5.8,true,WITH_CARE", "11.4,13.05,4000,6.3,true,REFUSED",
+        "12.8,14.6,4000,5.8,true,REFUSED"
+    })
+    void theWorstLineDecides(
+            String nominal, String charge, String capacity, String thickness, Boolean connector, Verdict verdict) {
+        Result<PackComparison.Comparison> compared = compare(label(nominal, charge, capacity, thickness, connector));
+
+        assertThat(compared.result().verdict()).isEqualTo(verdict);
+        assertThat(compared.findings().isEmpty()).isEqualTo(verdict == Verdict.FITS);
+    }
+
+    @Test
+    void aLowerChargeLimitIsRefusedForFire() {
+        var lines = compare(label("11.1", "12.6", "4000", "5.8", true)).result().lines().stream()
+                .collect(Collectors.toMap(PackComparison.Line::name, Function.identity()));
+
+        assertThat(lines.get("charge limit").verdict()).isEqualTo(Verdict.REFUSED);
+        assertThat(lines.get("charge limit").sentence()).contains("overcharge, fire");
+        assertThat(lines.get("voltage").verdict()).isEqualTo(Verdict.FITS);
+    }
+
+    /** A 4.40 V cell filled to 4.35 V: its share is the state of charge at 4.35 V on its own curve. */
+    @Test
+    void aHigherChargeLimitIsOnlyFilledInPart() {
+        PackComparison.Comparison compared =
+                compare(label("11.55", "13.2", "4000", "5.8", true)).result();
+
+        assertThat(compared.usableSharePercent()).isBetween(figure("90"), figure("100"));
+        assertThat(compared.usableSharePercent()).isLessThan(figure("100"));
+    }
+
+    @Test
+    void everyLineSaysWhatWasHeldAgainstWhat() {
+        assertThat(compare(label("11.4", "13.05", "4000", "5.8", true)).result().lines())
+                .extracting(PackComparison.Line::name)
+                .containsExactly("voltage", "charge limit", "energy", "size", "connector", "label");
+    }
+}
