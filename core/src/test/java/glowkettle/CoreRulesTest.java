@@ -23,8 +23,14 @@ class CoreRulesTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "glowkettle..", "java.lang..", "java.io..", "java.math..", "java.nio..", "java.time..",
-                    "java.util..", "org.jspecify..");
+                    "glowkettle..",
+                    "java.lang..",
+                    "java.io..",
+                    "java.math..",
+                    "java.nio..",
+                    "java.time..",
+                    "java.util..",
+                    "org.jspecify..");
 
     @ArchTest
     static final ArchRule TIME_IS_HANDED_IN = noClasses()
@@ -66,8 +72,13 @@ class CoreRulesTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage(
-                    "glowkettle.assess..", "glowkettle.open..", "glowkettle.fit..", "glowkettle.prove..",
-                    "glowkettle.calibrate..", "glowkettle.journal..", "glowkettle.isolation..");
+                    "glowkettle.assess..",
+                    "glowkettle.open..",
+                    "glowkettle.fit..",
+                    "glowkettle.prove..",
+                    "glowkettle.calibrate..",
+                    "glowkettle.journal..",
+                    "glowkettle.isolation..");
 
     /** Each stage may know the stages before it in the order of work, never one that comes after. */
     @ArchTest

@@ -118,8 +118,7 @@ final class VoltageRows {
                 && drop.temperatureMoveK().compareTo(row.limits().of(Limit.DROP_STEADY_K)) <= 0;
         BigDecimal perHour = drop.dropMv().divide(drop.dropOverHours(), MathContext.DECIMAL64);
         // Multiplied before it is divided, so that a boundary is met exactly.
-        BigDecimal perDay =
-                drop.dropMv().multiply(HOURS_PER_DAY).divide(drop.dropOverHours(), MathContext.DECIMAL64);
+        BigDecimal perDay = drop.dropMv().multiply(HOURS_PER_DAY).divide(drop.dropOverHours(), MathContext.DECIMAL64);
         boolean perDayValid = steady && row.reaches(Limit.DROP_DAY_REST_HOURS, drop.hoursSinceCurrent());
         boolean perHourValid = steady
                 && row.reaches(Limit.DROP_HOUR_REST_HOURS, drop.hoursSinceCurrent())

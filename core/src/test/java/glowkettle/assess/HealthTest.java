@@ -40,8 +40,10 @@ class HealthTest {
 
     @Test
     void showsTheWearPerHundredCycles() {
-        assertThat(health("2680", "4330", "640").result().wearPer100CyclesPoints()).isEqualByComparingTo("5.95");
-        assertThat(health("4330", "4330", "0").result().wearPer100CyclesPoints()).isNull();
+        assertThat(health("2680", "4330", "640").result().wearPer100CyclesPoints())
+                .isEqualByComparingTo("5.95");
+        assertThat(health("4330", "4330", "0").result().wearPer100CyclesPoints())
+                .isNull();
     }
 
     @Test

@@ -14,8 +14,7 @@ class RestedVoltageTest {
     private static final ShopLimits LIMITS = ShopLimits.defaults();
 
     private static StateOfCharge.Outcome soc(String volts, String limit) {
-        return StateOfCharge.read(
-                        new StateOfCharge.Readings(new BigDecimal(volts), new BigDecimal(limit)), LIMITS)
+        return StateOfCharge.read(new StateOfCharge.Readings(new BigDecimal(volts), new BigDecimal(limit)), LIMITS)
                 .result();
     }
 
@@ -67,7 +66,9 @@ class RestedVoltageTest {
 
     @ParameterizedTest
     @CsvSource({
-        "4.10,3.75,1.62,4.20,10,29,Rested 29", "3.82,3.80,0.1,4.20,0,30,it must span 20", "3.90,3.93,1,4.20,0,30,it must span",
+        "4.10,3.75,1.62,4.20,10,29,Rested 29",
+        "3.82,3.80,0.1,4.20,0,30,it must span 20",
+        "3.90,3.93,1,4.20,0,30,it must span",
         "3.345,3.10,2,3.65,5,60,iron-phosphate"
     })
     void aWindowThatCannotTellIsRefusedWithItsReason(
@@ -75,7 +76,8 @@ class RestedVoltageTest {
         assertThat(window(fuller, emptier, counted, limit, error, rest).result())
                 .isInstanceOfSatisfying(
                         PartialWindow.Outcome.Refused.class,
-                        refused -> assertThat(refused.reason().replace('\u00a0', ' ')).contains(reason));
+                        refused -> assertThat(refused.reason().replace('\u00a0', ' '))
+                                .contains(reason));
     }
 
     @Test

@@ -48,8 +48,7 @@ class ClockPlanTest {
     }
 
     private static ClockPlan.Outcome plan(String now, OpeningHours hours, PhaseTimes times, Progress progress) {
-        return ClockPlan.plan(
-                        new ClockPlan.Request(Instant.parse(now), null, times, hours, progress), LIMITS)
+        return ClockPlan.plan(new ClockPlan.Request(Instant.parse(now), null, times, hours, progress), LIMITS)
                 .result();
     }
 
@@ -75,8 +74,13 @@ class ClockPlanTest {
         assertThat(start(plan, Phase.CHARGE_AND_SOAK)).isEqualTo("2026-11-18T08:00:00Z");
         assertThat(start(plan, Phase.LAST_CHARGE)).isEqualTo("2026-11-19T08:00:00Z");
         assertThat(plan.finish()).isEqualTo("2026-11-19T10:20:00Z");
-        assertThat(plan.actions()).extracting(ClockPlan.HandAction::what).containsExactly(
-                "plug in", "unplug and start the run-down", "plug in for the last charge", "unplug, it is done");
+        assertThat(plan.actions())
+                .extracting(ClockPlan.HandAction::what)
+                .containsExactly(
+                        "plug in",
+                        "unplug and start the run-down",
+                        "plug in for the last charge",
+                        "unplug, it is done");
     }
 
     @Test
@@ -99,7 +103,10 @@ class ClockPlanTest {
                 Progress.NONE);
 
         assertThat(outcome).isInstanceOfSatisfying(ClockPlan.Outcome.NoFit.class, none -> {
-            assertThat(none.cause()).contains("5 h 22 min").contains("the longest").contains("4 h");
+            assertThat(none.cause())
+                    .contains("5 h 22 min")
+                    .contains("the longest")
+                    .contains("4 h");
             assertThat(none.remedies()).isNotEmpty();
         });
     }
@@ -169,8 +176,8 @@ class ClockPlanTest {
     void moreSpareTimeMovesTheChargeEarlierOrOut() {
         ShopLimits generous = LIMITS.with(Limit.SPARE_PERCENT, new BigDecimal("50"));
         OpeningHours hours = hours(Map.of(), span("08:00", "15:00"));
-        ClockPlan.Request request = new ClockPlan.Request(
-                Instant.parse("2026-11-18T09:00:00Z"), null, TIMES, hours, Progress.NONE);
+        ClockPlan.Request request =
+                new ClockPlan.Request(Instant.parse("2026-11-18T09:00:00Z"), null, TIMES, hours, Progress.NONE);
 
         assertThat(start(planned(ClockPlan.plan(request, LIMITS).result()), Phase.CHARGE_AND_SOAK))
                 .isEqualTo("2026-11-18T09:00:00Z");
@@ -203,8 +210,12 @@ class ClockPlanTest {
                 ClockPlan.Outcome.Planned plan = planned(outcome);
                 assertThat(plan.finish()).as("finish, round %s", round).isEqualTo(best.finish());
                 assertThat(plan.farActions()).as("far actions, round %s", round).isEqualTo(best.far());
-                assertThat(start(plan, Phase.CHARGE_AND_SOAK)).as("charge, round %s", round).isEqualTo(best.charge());
-                assertThat(start(plan, Phase.RUN_DOWN)).as("run-down, round %s", round).isEqualTo(best.runDown());
+                assertThat(start(plan, Phase.CHARGE_AND_SOAK))
+                        .as("charge, round %s", round)
+                        .isEqualTo(best.charge());
+                assertThat(start(plan, Phase.RUN_DOWN))
+                        .as("run-down, round %s", round)
+                        .isEqualTo(best.runDown());
             }
         }
     }

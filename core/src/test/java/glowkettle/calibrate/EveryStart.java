@@ -55,11 +55,7 @@ final class EveryStart {
     }
 
     private static @Nullable Best lastCharge(
-            Instant charge,
-            Instant runDown,
-            PhaseTimes times,
-            List<OpeningHours.Staffed> staffed,
-            ShopLimits limits) {
+            Instant charge, Instant runDown, PhaseTimes times, List<OpeningHours.Staffed> staffed, ShopLimits limits) {
         Instant off = runDown.plus(times.runDown());
         Instant rested = off.plus(times.rest());
         Duration whole = times.lastCharge().plus(spare(times.lastCharge()));

@@ -63,7 +63,8 @@ class PhaseTimesTest {
     @Test
     void aPackIsJudgedPerCell() {
         assertThat(PhaseTimes.charge(charge("3", "0.27", "1.6", "12"), LIMITS).result())
-                .isEqualTo(PhaseTimes.charge(charge("1", "0.09", "1.6", "12"), LIMITS).result());
+                .isEqualTo(PhaseTimes.charge(charge("1", "0.09", "1.6", "12"), LIMITS)
+                        .result());
     }
 
     /** A plain march through time in small steps, as the differential equation says. */
@@ -77,8 +78,7 @@ class PhaseTimesTest {
             double amps = capacity * (0.2 + random.nextDouble(0.6));
             double from = random.nextDouble(60);
             OpenCircuitCurve curve = curve(limit);
-            CellModel.Charge charge =
-                    new CellModel(curve, capacity, ohm).charge(from, amps, capacity * 0.05, limit);
+            CellModel.Charge charge = new CellModel(curve, capacity, ohm).charge(from, amps, capacity * 0.05, limit);
 
             double soc = from;
             double hours = 0;
@@ -127,7 +127,9 @@ class PhaseTimesTest {
 
     @ParameterizedTest
     @CsvSource({
-        "2,3.3,100,20,SHUT_DOWN_CHARGE", "2,2.5,100,0,EMPTY", "50,2.0,100,0,TOO_WEAK_FOR_THE_LOAD",
+        "2,3.3,100,20,SHUT_DOWN_CHARGE",
+        "2,2.5,100,0,EMPTY",
+        "50,2.0,100,0,TOO_WEAK_FOR_THE_LOAD",
         "2,3.6,100,0,CUT_OFF_VOLTAGE"
     })
     void saysWhatEndsARun(String watts, String cutOff, String from, String shutDown, CellModel.RunDown.End end) {
@@ -166,8 +168,7 @@ class PhaseTimesTest {
 
     @Test
     void everyPhaseIsRoundedUpToTheGrid() {
-        PhaseTimes times = PhaseTimes.of(
-                charge("1", "0.09", "1.6", "12"), run("2.0", "3.30", "100", "0"), LIMITS);
+        PhaseTimes times = PhaseTimes.of(charge("1", "0.09", "1.6", "12"), run("2.0", "3.30", "100", "0"), LIMITS);
 
         assertThat(times.charge()).hasMinutes(130);
         assertThat(times.soak()).hasMinutes(150);

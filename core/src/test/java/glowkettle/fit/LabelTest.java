@@ -35,20 +35,22 @@ class LabelTest {
         "11.1,,3,4.20", "11.4,,3,4.35", "11.55,,3,4.40", "7.7,,2,4.40", "14.4,,4,4.20", "7.6,8.7,2,4.35", "12.8,,4,3.65"
     })
     void nominalVoltageNamesCellsAndLimit(String nominal, String charge, int series, String limit) {
-        assertThat(voltage(nominal, charge))
-                .isInstanceOfSatisfying(PackVoltage.Outcome.Known.class, known -> {
-                    assertThat(known.option().series()).isEqualTo(series);
-                    assertThat(known.option().chemistry().chargeLimitV()).isEqualByComparingTo(limit);
-                });
+        assertThat(voltage(nominal, charge)).isInstanceOfSatisfying(PackVoltage.Outcome.Known.class, known -> {
+            assertThat(known.option().series()).isEqualTo(series);
+            assertThat(known.option().chemistry().chargeLimitV()).isEqualByComparingTo(limit);
+        });
     }
 
     /** 25.6 V is 7 cells of lithium-ion or 8 of iron-phosphate: only somebody who counts can tell. */
     @Test
     void everyReadingOfAnAmbiguousVoltageIsListed() {
         assertThat(voltage("25.6", null))
-                .isInstanceOfSatisfying(PackVoltage.Outcome.Ask.class, ask -> assertThat(ask.options())
-                        .extracting(option -> option.series() + " " + option.chemistry().family())
-                        .contains("7 LITHIUM", "8 IRON_PHOSPHATE"));
+                .isInstanceOfSatisfying(
+                        PackVoltage.Outcome.Ask.class,
+                        ask -> assertThat(ask.options())
+                                .extracting(option -> option.series() + " "
+                                        + option.chemistry().family())
+                                .contains("7 LITHIUM", "8 IRON_PHOSPHATE"));
         assertThat(voltage("25.6", "29.2"))
                 .isInstanceOfSatisfying(
                         PackVoltage.Outcome.Known.class,
@@ -143,8 +145,13 @@ class LabelTest {
     /** Wh/L ceilings by class: volumes chosen just inside each. */
     @ParameterizedTest
     @CsvSource({
-        "POUCH,4,50,50,720,10.00", "POUCH,3.9,50,50,600,9.75", "POUCH,3,25,40,600,3.00", "POUCH,2.9,25,40,450,2.90",
-        "POUCH,1,25,40,450,1.00", "POUCH,0.9,25,40,350,0.90", "CASED_POUCH,6,92,268,432,147.94"
+        "POUCH,4,50,50,720,10.00",
+        "POUCH,3.9,50,50,600,9.75",
+        "POUCH,3,25,40,600,3.00",
+        "POUCH,2.9,25,40,450,2.90",
+        "POUCH,1,25,40,450,1.00",
+        "POUCH,0.9,25,40,350,0.90",
+        "CASED_POUCH,6,92,268,432,147.94"
     })
     void smallPouchesHoldLessPerLitre(Body body, String t, String w, String l, double ceiling, double millilitres) {
         Honesty.Judgement judged = honesty("3.7", "1", body, t, w, l, null);
@@ -161,9 +168,13 @@ class LabelTest {
         double litres21700 = Math.PI / 4 * 21.35 * 21.35 * 70.2 / 1e6;
         double litres18650 = Math.PI / 4 * 18.35 * 18.35 * 65.2 / 1e6;
 
-        assertThat(honesty("3.6", "5000", Body.ROUND, "21", null, "70", null).mostMah().doubleValue())
+        assertThat(honesty("3.6", "5000", Body.ROUND, "21", null, "70", null)
+                        .mostMah()
+                        .doubleValue())
                 .isCloseTo(880 * litres21700 / 3.6 * 1000, within(1.0));
-        assertThat(honesty("3.6", "3500", Body.ROUND, "18", null, "65", null).mostMah().doubleValue())
+        assertThat(honesty("3.6", "3500", Body.ROUND, "18", null, "65", null)
+                        .mostMah()
+                        .doubleValue())
                 .isCloseTo(780 * litres18650 / 3.6 * 1000, within(1.0));
         assertThat(honesty("3.6", "9900", Body.ROUND, "18", null, "65", "45").belief())
                 .isEqualTo(Honesty.Belief.NOT_CREDIBLE);
@@ -198,8 +209,13 @@ class LabelTest {
     /** The larger of 0.2 mm and 8 % of the thickness is kept free. */
     @ParameterizedTest
     @CsvSource({
-        "2.0,60,2.2,FITS", "2.0,60,2.19,REFUSED", "5.0,60,5.4,FITS", "5.0,60,5.39,REFUSED", "5.0,60.1,6,REFUSED",
-        "2.5,60,2.7,FITS", "7,60,6,REFUSED"
+        "2.0,60,2.2,FITS",
+        "2.0,60,2.19,REFUSED",
+        "5.0,60,5.4,FITS",
+        "5.0,60,5.39,REFUSED",
+        "5.0,60.1,6,REFUSED",
+        "2.5,60,2.7,FITS",
+        "7,60,6,REFUSED"
     })
     void aPackKeepsRoomToGrow(String thickness, String width, String bay, Verdict verdict) {
         assertThat(room(thickness, width, bay).verdict()).isEqualTo(verdict);

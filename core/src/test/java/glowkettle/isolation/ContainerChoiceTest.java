@@ -44,8 +44,10 @@ class ContainerChoiceTest {
         Container small = bucket("3", "60", 1);
         Container taken = bucket("4", "300", 6, pack(Tier.ISOLATE, "1"));
 
-        assertThat(proposed(pack(Tier.ISOLATE, "50"), shared, large, small, taken)).contains("3");
-        assertThat(proposed(pack(Tier.ISOLATE, "61"), shared, large, small, taken)).contains("2");
+        assertThat(proposed(pack(Tier.ISOLATE, "50"), shared, large, small, taken))
+                .contains("3");
+        assertThat(proposed(pack(Tier.ISOLATE, "61"), shared, large, small, taken))
+                .contains("2");
         assertThat(proposed(pack(Tier.CLEAR, "1"), taken)).isEmpty();
     }
 

@@ -51,7 +51,9 @@ class ShopLimitsTest {
         Table filled = DEFAULTS.table(table);
 
         assertThat(filled.rows()).isNotEmpty();
-        assertThat(filled.rows()).extracting(List::size).containsOnly(filled.columns().size());
+        assertThat(filled.rows())
+                .extracting(List::size)
+                .containsOnly(filled.columns().size());
     }
 
     @Test
@@ -59,7 +61,8 @@ class ShopLimitsTest {
         List<List<BigDecimal>> rows = DEFAULTS.table(LimitTable.OPEN_CIRCUIT).rows();
         for (int column = 0; column < 3; column++) {
             for (int row = 1; row < rows.size(); row++) {
-                assertThat(rows.get(row).get(column)).isGreaterThan(rows.get(row - 1).get(column));
+                assertThat(rows.get(row).get(column))
+                        .isGreaterThan(rows.get(row - 1).get(column));
             }
         }
     }

@@ -60,7 +60,8 @@ class TrayTest {
 
     @Test
     void countsWhatIsOutBackAndLeftAndNamesIt() {
-        Tray.State state = judge(List.of("S1", "S2", "S3", "C1"), "S1>S1", "S2>S3").result();
+        Tray.State state =
+                judge(List.of("S1", "S2", "S3", "C1"), "S1>S1", "S2>S3").result();
 
         assertThat(state.out()).isEqualTo(3);
         assertThat(state.back()).isEqualTo(2);
@@ -81,7 +82,11 @@ class TrayTest {
     /** Overshoot over the boss's spare of 0.3 mm can go through the panel; up to it, it is only the wrong place. */
     @ParameterizedTest
     @CsvSource({
-        "S1>S2,long-in-short", "S4>S2,wrong-hole", "S5>S2,long-in-short", "S2>S1,wrong-hole", "S6>S2,wrong-thread"
+        "S1>S2,long-in-short",
+        "S4>S2,wrong-hole",
+        "S5>S2,long-in-short",
+        "S2>S1,wrong-hole",
+        "S6>S2,wrong-thread"
     })
     void aFastenerInAnothersHoleIsNamedWithItsRisk(String placed, String rule) {
         List<String> out = List.of("S1", "S2", "S3", "S4", "S5", "S6");
@@ -108,13 +113,19 @@ class TrayTest {
 
     @ParameterizedTest
     @CsvSource({
-        "1.2,METAL,0.03", "1.2,PLASTIC,0.02", "1.4,METAL,0.06", "1.6,PLASTIC,0.05", "2,METAL,0.18", "2.0,PLASTIC,0.10",
-        "2.5,METAL,0.35", "3,PLASTIC,0.30", "3,BRASS_INSERT,0.60"
+        "1.2,METAL,0.03",
+        "1.2,PLASTIC,0.02",
+        "1.4,METAL,0.06",
+        "1.6,PLASTIC,0.05",
+        "2,METAL,0.18",
+        "2.0,PLASTIC,0.10",
+        "2.5,METAL,0.35",
+        "3,PLASTIC,0.30",
+        "3,BRASS_INSERT,0.60"
     })
     void torqueFollowsThreadAndSeat(String thread, Fastener.Seat seat, String torque) {
         assertThat(Torque.of(fastener("X", "P0", thread, "4", "flat", seat, false), LIMITS))
-                .hasValueSatisfying(
-                        applied -> assertThat(applied.value()).isEqualByComparingTo(torque));
+                .hasValueSatisfying(applied -> assertThat(applied.value()).isEqualByComparingTo(torque));
     }
 
     @Test

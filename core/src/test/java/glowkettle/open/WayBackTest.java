@@ -43,8 +43,10 @@ class WayBackTest {
 
     @Test
     void aPlugUnderThePacksOwnIsStillPluggedInFirst() {
-        assertThat(steps(LAPTOP, "off", "screws", "cover", "plug", "cable", "pack").indexOf("cable"))
-                .isLessThan(steps(LAPTOP, "off", "screws", "cover", "plug", "cable", "pack").indexOf("plug"));
+        assertThat(steps(LAPTOP, "off", "screws", "cover", "plug", "cable", "pack")
+                        .indexOf("cable"))
+                .isLessThan(steps(LAPTOP, "off", "screws", "cover", "plug", "cable", "pack")
+                        .indexOf("plug"));
     }
 
     @Test
@@ -117,7 +119,9 @@ class WayBackTest {
                     }
                 }
             }
-            assertThat(back).filteredOn(step -> step.id().equals(WayBack.LIVE_CHECK)).hasSize(1);
+            assertThat(back)
+                    .filteredOn(step -> step.id().equals(WayBack.LIVE_CHECK))
+                    .hasSize(1);
         }
     }
 

@@ -57,7 +57,11 @@ class OpeningHoursTest {
     @Test
     void anExceptionReplacesItsDay() {
         OpeningHours hours = daily(
-                Map.of(LocalDate.parse("2026-12-25"), List.of(), LocalDate.parse("2026-12-24"), List.of(span("08:00", "12:00"))),
+                Map.of(
+                        LocalDate.parse("2026-12-25"),
+                        List.of(),
+                        LocalDate.parse("2026-12-24"),
+                        List.of(span("08:00", "12:00"))),
                 span("08:00", "18:00"));
 
         assertThat(between(hours, "2026-12-24T00:00:00Z", "2026-12-27T00:00:00Z"))

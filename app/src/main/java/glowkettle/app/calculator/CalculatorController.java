@@ -60,11 +60,14 @@ class CalculatorController {
     @PostMapping("/api/{stage}/{name}")
     ResponseEntity<String> ask(@PathVariable String stage, @PathVariable String name, HttpServletRequest request)
             throws IOException {
-        Calculator<?> calculator = calculators.get("/api/" + stage + "/" + name);
+        return answer("/api/" + stage + "/" + name, request.getInputStream().readNBytes(MOST_BYTES + 1));
+    }
+
+    ResponseEntity<String> answer(String path, byte[] body) {
+        Calculator<?> calculator = calculators.get(path);
         if (calculator == null) {
             return problem(404, "There is no such calculator", "Known are " + String.join(", ", calculators.keySet()));
         }
-        byte[] body = request.getInputStream().readNBytes(MOST_BYTES + 1);
         if (body.length > MOST_BYTES) {
             return problem(413, "Too long", "A body has at most %s bytes.".formatted(MOST_BYTES));
         }

@@ -4,6 +4,7 @@ import glowkettle.app.journal.UnknownJob;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -23,6 +24,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 class ErrorPages implements ErrorController {
     private static final Logger LOG = LoggerFactory.getLogger(ErrorPages.class);
 
+    private static final String REASON = ErrorPages.class.getName() + ".reason";
+
     private final ProblemWriter problems;
 
     ErrorPages(ProblemWriter problems) {
@@ -30,8 +33,9 @@ class ErrorPages implements ErrorController {
     }
 
     @ExceptionHandler(UnknownJob.class)
-    String unknownJob(UnknownJob unknown, Model model, HttpServletResponse response) {
-        return page(HttpStatus.NOT_FOUND, unknown.getMessage() + ".", model, response);
+    void unknownJob(UnknownJob unknown, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        request.setAttribute(REASON, unknown.getMessage() + ".");
+        response.sendError(HttpStatus.NOT_FOUND.value());
     }
 
     @RequestMapping("/error")
@@ -51,6 +55,9 @@ class ErrorPages implements ErrorController {
     }
 
     private static String reason(HttpStatus status, HttpServletRequest request) {
+        if (request.getAttribute(REASON) instanceof String known) {
+            return known;
+        }
         return switch (status) {
             case NOT_FOUND -> "There is nothing at this address.";
             case FORBIDDEN ->

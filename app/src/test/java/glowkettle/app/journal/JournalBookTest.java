@@ -1,0 +1,211 @@
+package glowkettle.app.journal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import glowkettle.app.demo.Played;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.assess.HazardReadings.Thickness;
+import glowkettle.journal.Entry;
+import glowkettle.journal.Recorded;
+import glowkettle.journal.Role;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+@ExtendWith(RunningKettle.class)
+class JournalBookTest {
+    private static final List<String> LISTS = List.of("job", "clock", "stored_pack");
+
+    private final Kettle kettle;
+    private final JournalBook journal;
+    private final JdbcTemplate jdbc;
+
+    JournalBookTest(Kettle kettle) {
+        this.kettle = kettle;
+        kettle.clock().set(Kettle.START);
+        journal = kettle.bean(JournalBook.class);
+        jdbc = new JdbcTemplate(kettle.bean(DataSource.class));
+    }
+
+    private static Entry thickness(String middleMm) {
+        return new Entry.ThicknessTaken(new Thickness(new BigDecimal(middleMm), List.of(), null));
+    }
+
+    private static Draft draft(Entry entry, UUID formId, long seen) {
+        return new Draft(entry, formId, seen, null, "technician", Role.TECHNICIAN);
+    }
+
+    private Draft correcting(Entry entry, long seen, long corrects) {
+        return new Draft(entry, UUID.randomUUID(), seen, corrects, "technician", Role.TECHNICIAN);
+    }
+
+    private long seq(Played job) {
+        return job.file().state().seq();
+    }
+
+    @Test
+    void theSameFormTwiceIsStoredOnce() {
+        Played job = Played.lifted(kettle);
+        UUID form = UUID.randomUUID();
+        long seen = seq(job);
+
+        assertThat(journal.append(job.number(), draft(thickness("5.9"), form, seen)))
+                .isInstanceOf(Appended.Written.class);
+        assertThat(journal.append(job.number(), draft(thickness("5.9"), form, seen)))
+                .isInstanceOf(Appended.Written.class);
+        assertThat(seq(job)).isEqualTo(seen + 1);
+    }
+
+    @Test
+    void oneFormWithOtherContentIsRefused() {
+        Played job = Played.lifted(kettle);
+        UUID form = UUID.randomUUID();
+        journal.append(job.number(), draft(thickness("5.9"), form, seq(job)));
+
+        assertThat(journal.append(job.number(), draft(thickness("6.4"), form, seq(job))))
+                .isInstanceOf(Appended.Refused.class);
+        assertThat(job.file().state().latest(Entry.ThicknessTaken.class))
+                .contains((Entry.ThicknessTaken) thickness("5.9"));
+    }
+
+    @Test
+    void whoeverComesLaterIsToldWhatCameBetween() {
+        Played job = Played.lifted(kettle);
+        long seen = seq(job);
+        journal.append(job.number(), draft(thickness("5.9"), UUID.randomUUID(), seen));
+
+        assertThat(journal.append(job.number(), draft(thickness("6.0"), UUID.randomUUID(), seen)))
+                .isInstanceOfSatisfying(
+                        Appended.Conflict.class,
+                        conflict -> assertThat(conflict.between())
+                                .extracting(Recorded::entry)
+                                .containsExactly(thickness("5.9")));
+    }
+
+    /** Eight hands at once, each with an entry of its own that saw the same journal: one is taken, seven are shown it. */
+    @Test
+    void ofManyAtOnceOneIsTaken() throws Exception {
+        Played job = Played.lifted(kettle);
+        long seen = seq(job);
+        List<Callable<Appended>> hands = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            String middle = "5.9" + i;
+            hands.add(() -> journal.append(job.number(), draft(thickness(middle), UUID.randomUUID(), seen)));
+        }
+        int written = 0;
+        try (ExecutorService pool = Executors.newFixedThreadPool(8)) {
+            for (Future<Appended> answer : pool.invokeAll(hands)) {
+                written += answer.get() instanceof Appended.Written ? 1 : 0;
+            }
+        }
+        assertThat(written).isEqualTo(1);
+        assertThat(seq(job)).isEqualTo(seen + 1);
+    }
+
+    @Test
+    void aCorrectionReplacesWhatItNamesAndCanBeCorrectedAndTakenBackItself() {
+        Played job = Played.lifted(kettle);
+        journal.append(job.number(), draft(thickness("9.5"), UUID.randomUUID(), seq(job)));
+        long wrong = seq(job);
+        assertThat(job.file().halted()).isTrue();
+
+        journal.append(job.number(), correcting(thickness("5.95"), seq(job), wrong));
+        long correction = seq(job);
+        assertThat(job.file().halted()).isFalse();
+        journal.append(job.number(), correcting(thickness("5.85"), seq(job), correction));
+        assertThat(job.file().state().all(Entry.ThicknessTaken.class))
+                .containsExactly((Entry.ThicknessTaken) thickness("5.85"));
+
+        journal.append(job.number(), correcting(new Entry.TakenBack(), seq(job), correction));
+        assertThat(job.file().state().all(Entry.ThicknessTaken.class)).isEmpty();
+        assertThat(journal.journal(job.number())).hasSize((int) wrong + 3);
+    }
+
+    @Test
+    void aCorrectionOfAnotherKindOrOfTheOpeningIsRefused() {
+        Played job = Played.lifted(kettle);
+
+        assertThat(journal.append(job.number(), correcting(thickness("5.9"), seq(job), 2)))
+                .isInstanceOf(Appended.Refused.class);
+        assertThat(journal.append(job.number(), correcting(new Entry.TakenBack(), seq(job), 1)))
+                .isInstanceOf(Appended.Refused.class);
+        assertThat(journal.append(job.number(), correcting(new Entry.TakenBack(), seq(job), 999)))
+                .isInstanceOf(Appended.Refused.class);
+    }
+
+    @Test
+    void nothingInAJournalCanBeChangedOrRemoved() {
+        Played job = Played.opened(kettle);
+
+        assertThatThrownBy(() -> jdbc.update("update journal_entry set by = 'x' where job = ?", job.number()))
+                .hasMessageContaining("append-only");
+        assertThatThrownBy(() -> jdbc.update("delete from journal_entry where job = ?", job.number()))
+                .hasMessageContaining("append-only");
+    }
+
+    @Test
+    void anUnknownJobSaysSo() {
+        assertThatThrownBy(() -> journal.file(987_654_321)).isInstanceOf(UnknownJob.class);
+    }
+
+    private List<Map<String, Object>> rows(String table) {
+        return jdbc.queryForList("select * from " + table + " order by 1, 2, 3");
+    }
+
+    @Test
+    void listsRebuiltFromTheJournalsEqualTheListsKeptLive() {
+        Played.readyToSign(kettle);
+        Played.closedUp(kettle)
+                .write(new Entry.CycleEvent(Entry.CycleStep.CHARGE_STARTED, Kettle.START.minusSeconds(9_600), null));
+        List<List<Map<String, Object>>> live = LISTS.stream().map(this::rows).toList();
+        assertThat(live).noneMatch(List::isEmpty);
+
+        journal.rebuild();
+
+        for (int i = 0; i < LISTS.size(); i++) {
+            assertThat(rows(LISTS.get(i))).as(LISTS.get(i)).isEqualTo(live.get(i));
+        }
+    }
+
+    /** Every kind of entry goes into the database and comes out as it was. */
+    @Test
+    void everyEntryOfTheDemoIsReadAsItWasWritten() {
+        EntryJson json = kettle.bean(EntryJson.class);
+        for (long job = 1; job <= 33; job++) {
+            for (Recorded recorded : journal.journal(job)) {
+                assertThat(json.read(recorded.entry().kind(), json.write(recorded.entry())))
+                        .isEqualTo(recorded.entry());
+            }
+        }
+    }
+
+    @Test
+    void twoJobsCannotOverfillOneContainer() {
+        Played first = Played.closedUp(kettle);
+        Played second = Played.closedUp(kettle);
+        jdbc.update("insert into container (shop_id, id, name, capacity_wh, places) values (1, 'tight', 'Tight', 60, 6)"
+                + " on conflict do nothing");
+        Entry stored = new Entry.PackStored("tight", "Tight", glowkettle.assess.Tier.CLEAR, new BigDecimal("50.0115"));
+        first.write(new Entry.CycleLeftOut("calibrated by its maker"));
+        second.write(new Entry.CycleLeftOut("calibrated by its maker"));
+
+        assertThat(journal.append(first.number(), draft(stored, UUID.randomUUID(), seq(first))))
+                .isInstanceOf(Appended.Written.class);
+        assertThat(journal.append(second.number(), draft(stored, UUID.randomUUID(), seq(second))))
+                .isInstanceOfSatisfying(
+                        Appended.Refused.class,
+                        refused -> assertThat(refused.refusal().reason()).contains("Tight does not take it"));
+    }
+}

@@ -1,0 +1,138 @@
+package glowkettle.app.look;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Cookie;
+import glowkettle.app.demo.Played;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.app.support.Technician;
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.journal.Entry;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every page in both themes: nothing for the browser to complain about, nothing axe objects to, nothing that scrolls sideways. */
+@ExtendWith(RunningKettle.class)
+class LookTest {
+    private static final Path AXE = Path.of("src/main/frontend/node_modules/axe-core/axe.min.js");
+
+    private final Kettle kettle;
+
+    LookTest(Kettle kettle) {
+        this.kettle = kettle;
+        kettle.clock().set(Kettle.START);
+    }
+
+    private List<String> pages() {
+        Played isolated = Played.assessed(kettle)
+                .write(new Entry.Looked(new Look(false, true, true, false, false, true, Wet.NO, null, null)));
+        Played opening = Played.assessed(kettle);
+        Played fitting = Played.measured(kettle);
+        fitting.write(new Entry.PackOffered(fitting.rightLabel()));
+        Played back = Played.goingBack(kettle, 4);
+        Played done = Played.readyToSign(kettle);
+        return List.of(
+                "/",
+                "/?find=zzz",
+                "/jobs/new",
+                opening.path("arrive"),
+                Played.opened(kettle).path("assess"),
+                Played.lifted(kettle).path("assess"),
+                isolated.path("assess"),
+                opening.path("open"),
+                fitting.path("fit"),
+                back.path("wayback"),
+                back.path("prove"),
+                Played.closedUp(kettle).path("calibrate"),
+                done.path("handback"),
+                done.path("handback/sheet"),
+                done.path("journal"),
+                "/isolation",
+                "/limits",
+                "/keys",
+                "/evacuate",
+                "/jobs/99999999");
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<String> objections(Page page) {
+        page.addScriptTag(new Page.AddScriptTagOptions().setPath(AXE));
+        return (List<String>) page.evaluate("async () => (await axe.run(document, { resultTypes: ['violations'] }))"
+                + ".violations.map(one => one.id + ': ' + one.nodes.map(node => node.html.slice(0, 160)).join(' | '))");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"light", "dark"})
+    void axeObjectsToNothing(String theme) {
+        List<String> objections = new ArrayList<>();
+        try (Technician technician = Technician.at(kettle, "lead", 1280, 800, theme)) {
+            for (String path : pages()) {
+                technician.open(path);
+                assertThat(technician.page().locator("html").getAttribute("data-theme"))
+                        .as("theme of %s", path)
+                        .isIn(theme, null);
+                objections(technician.page()).forEach(found -> objections.add(path + " " + found));
+            }
+            technician.complaints().removeIf(complaint -> complaint.contains("404"));
+        }
+        assertThat(objections).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1280, 820, 390})
+    void nothingScrollsSideways(int width) {
+        List<String> wide = new ArrayList<>();
+        try (Technician technician = Technician.at(kettle, "technician", width, 800, "light")) {
+            for (String path : pages()) {
+                technician.open(path);
+                int over = (int) technician
+                        .page()
+                        .evaluate("() => document.documentElement.scrollWidth - document.documentElement.clientWidth");
+                if (over > 0) {
+                    wide.add(path + " by " + over + " px");
+                }
+            }
+            technician.complaints().removeIf(complaint -> complaint.contains("404"));
+        }
+        assertThat(wide).isEmpty();
+    }
+
+    @Test
+    void theSignInPageIsSoundToo() {
+        try (var context = kettle.browser()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions().setBypassCSP(true))) {
+            context.addCookies(List.of(new Cookie("theme", "dark").setUrl(kettle.address())));
+            Page page = context.newPage();
+            page.navigate(kettle.address() + "/signin?error");
+            assertThat(objections(page)).isEmpty();
+        }
+    }
+
+    @Test
+    void touchTargetsAreLargeEnoughForGloves() {
+        Played job = Played.assessed(kettle);
+        List<String> small = new ArrayList<>();
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            for (String path : List.of("/", "/jobs/new", job.path("assess"), job.path("open"))) {
+                technician.open(path);
+                Object found = technician
+                        .page()
+                        .evaluate("() => [...document.querySelectorAll("
+                                + "'button, a.button, .tap, .job-card, .rail a, summary, .figure input, .form-control')]"
+                                + ".filter(element => element.offsetParent !== null && !element.closest('.finding'))"
+                                + ".filter(element => element.getBoundingClientRect().height < 43.5)"
+                                + ".map(element => element.className + ' ' + element.textContent.trim().slice(0, 30))");
+                ((List<?>) found).forEach(one -> small.add(path + ": " + one));
+            }
+        }
+        assertThat(small).isEmpty();
+    }
+}

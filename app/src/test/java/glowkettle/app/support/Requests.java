@@ -1,0 +1,129 @@
+package glowkettle.app.support;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.Map;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** Requests without a browser: a form or a body is sent as it is, whatever a page would have allowed. */
+public final class Requests {
+    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"");
+
+    private final String address;
+    private final HttpClient client;
+    private @Nullable String token;
+
+    private Requests(Kettle kettle) {
+        address = kettle.address();
+        client = HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+    }
+
+    public static Requests signedOut(Kettle kettle) {
+        return new Requests(kettle);
+    }
+
+    public static Requests as(Kettle kettle, String account) {
+        Requests requests = new Requests(kettle);
+        requests.get("/signin");
+        requests.post("/signin", Map.of("username", account, "password", "quayside"));
+        requests.get("/keys");
+        return requests;
+    }
+
+    /** An answer in short. */
+    public record Answer(int status, String body, Map<String, String> headers) {
+        public String location() {
+            return headers.getOrDefault("location", "");
+        }
+    }
+
+    public Answer get(String path) {
+        Answer answer = send(HttpRequest.newBuilder(URI.create(address + path)));
+        Matcher matcher = TOKEN.matcher(answer.body());
+        if (matcher.find()) {
+            token = matcher.group(1);
+        }
+        return answer;
+    }
+
+    /** A form with the token of the last page seen. */
+    public Answer post(String path, Map<String, String> fields) {
+        String own = token == null ? "" : "&_csrf=" + encoded(token);
+        return form(path, fields, own);
+    }
+
+    public Answer postWithoutToken(String path, Map<String, String> fields) {
+        return form(path, fields, "");
+    }
+
+    private Answer form(String path, Map<String, String> fields, String more) {
+        String body = fields.entrySet().stream()
+                .map(field -> encoded(field.getKey()) + "=" + encoded(field.getValue()))
+                .collect(Collectors.joining("&"));
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(body + more)));
+    }
+
+    /** A body for a calculator, with the demo technician's name and password. */
+    public Answer ask(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Authorization", basic("technician", "quayside"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    public Answer askAs(String name, String password, String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Authorization", basic(name, password))
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    public Answer method(String method, String path) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Authorization", basic("technician", "quayside"))
+                .method(method, HttpRequest.BodyPublishers.noBody()));
+    }
+
+    public static String formId() {
+        return UUID.randomUUID().toString();
+    }
+
+    private static String basic(String name, String password) {
+        return "Basic " + Base64.getEncoder().encodeToString((name + ":" + password).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            return new Answer(
+                    response.statusCode(),
+                    response.body(),
+                    response.headers().map().entrySet().stream()
+                            .collect(Collectors.toMap(
+                                    entry -> entry.getKey().toLowerCase(java.util.Locale.ROOT),
+                                    entry -> entry.getValue().getFirst(),
+                                    (a, b) -> a)));
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String encoded(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+}
