@@ -57,6 +57,17 @@ public final class Requests {
         return answer;
     }
 
+    public HttpResponse<byte[]> bytes(String path) throws IOException {
+        try {
+            return client.send(
+                    HttpRequest.newBuilder(URI.create(address + path)).build(),
+                    HttpResponse.BodyHandlers.ofByteArray());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** A form with the token of the last page seen. */
     public Answer post(String path, Map<String, String> fields) {
         String own = token == null ? "" : "&_csrf=" + encoded(token);

@@ -1,0 +1,78 @@
+package glowkettle.app.handback;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glowkettle.app.demo.Played;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.Requests;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.arrive.OpenedBefore;
+import glowkettle.arrive.Symptom;
+import glowkettle.journal.Entry;
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.util.EnumSet;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(RunningKettle.class)
+class SheetTest {
+    private final Kettle kettle;
+
+    SheetTest(Kettle kettle) {
+        this.kettle = kettle;
+        kettle.clock().set(Kettle.START);
+    }
+
+    private PDDocument pdf(long job) throws IOException {
+        HttpResponse<byte[]> response = Requests.as(kettle, "technician").bytes("/jobs/" + job + "/handback/sheet.pdf");
+        assertThat(response.headers().firstValue("content-type")).contains("application/pdf");
+        return Loader.loadPDF(response.body());
+    }
+
+    @Test
+    void theSheetIsOneA4WithBeforeAndAfter() throws IOException {
+        Played job = Played.readyToSign(kettle);
+        try (PDDocument pdf = pdf(job.number())) {
+            PDFTextStripper reader = new PDFTextStripper();
+            reader.setSortByPosition(true);
+            String text = reader.getText(pdf).replace('\u00a0', ' ');
+
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(pdf.getPage(0).getMediaBox().getHeight()).isBetween(841f, 843f);
+            assertThat(text)
+                    .contains("Gannet 14 laptop", "Harbour office", "What you will notice, and need not fear")
+                    .contains("2 641 mAh", "4 287 mAh")
+                    .contains("advises and does not certify", "call 112");
+        }
+    }
+
+    /** The longest names and every symptom at once still leave one page. */
+    @Test
+    void aCrowdedSheetIsStillOnePage() throws IOException {
+        long job = kettle.bean(JournalBook.class)
+                .open(
+                        new Entry.JobOpened(
+                                "gannet-14",
+                                null,
+                                "SN-" + "9".repeat(50),
+                                "Night engineer on the standby list of the reserve ferry ".repeat(2),
+                                "by radio",
+                                EnumSet.allOf(Symptom.class),
+                                java.math.BigDecimal.ONE,
+                                java.math.BigDecimal.TEN,
+                                OpenedBefore.YES,
+                                null,
+                                1),
+                        UUID.randomUUID(),
+                        "technician");
+        try (PDDocument pdf = pdf(job)) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+        }
+    }
+}

@@ -1,0 +1,218 @@
+package glowkettle.journal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Seam;
+import glowkettle.assess.HazardReadings.Thickness;
+import glowkettle.assess.HazardReadings.Voltage;
+import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.assess.Tier;
+import glowkettle.calibrate.Kept;
+import glowkettle.open.Tray;
+import glowkettle.prove.CheckList;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class AdmissionTest {
+    private static final Look LEAKS = new Look(false, false, false, false, false, true, Wet.NO, null, null);
+
+    private static Entry in(String step) {
+        return new Entry.StepDone(Entry.Way.IN, step);
+    }
+
+    private static Entry event(Entry.CycleStep step, long minutesAgo) {
+        return new Entry.CycleEvent(step, Bench.NOON.minusSeconds(minutesAgo * 60), null);
+    }
+
+    @Test
+    void aStepWaitsForWhatStandsBeforeIt() {
+        Bench bench = new Bench().assessed();
+
+        assertThat(bench.refusal(in("cover")))
+                .hasValueSatisfying(why -> assertThat(why).contains("waits for “screws”"));
+        assertThat(bench.refusal(in("lid")))
+                .hasValueSatisfying(why -> assertThat(why).contains("'lid' is no step"));
+        bench.in("off");
+        assertThat(bench.refusal(in("off")))
+                .hasValueSatisfying(why -> assertThat(why).contains("is done already"));
+    }
+
+    @Test
+    void looseningEndsWithItsLastFastenerOutOrMissing() {
+        Bench bench = new Bench().assessed().in("off");
+        assertThat(bench.refusal(in("screws")))
+                .hasValueSatisfying(why -> assertThat(why).contains("Still in: S1, S2"));
+        bench.write(new Entry.FastenersOut(List.of("S1"), List.of()));
+        assertThat(bench.file().stepsIn()).doesNotContain("screws");
+        assertThat(bench.refusal(new Entry.FastenersOut(List.of("S1"), List.of())))
+                .isPresent();
+        bench.write(new Entry.FastenersOut(List.of(), List.of("S2")));
+        assertThat(bench.file().stepsIn()).contains("screws");
+        assertThat(bench.file().tray().result().out()).isEqualTo(1);
+    }
+
+    @Test
+    void nothingInsideIsTouchedBeforeConditionsAreConfirmedAndThePackIsOff() {
+        Bench bench = new Bench()
+                .assessed()
+                .in("off")
+                .write(new Entry.FastenersOut(List.of("S1", "S2"), List.of()))
+                .in("cover");
+
+        assertThat(bench.refusal(in("plug")))
+                .hasValueSatisfying(why -> assertThat(why).contains("wrist strap"));
+        bench.write(new Entry.ConditionsConfirmed());
+        assertThat(bench.refusal(in("cable")))
+                .hasValueSatisfying(why -> assertThat(why).contains("works inside: first “plug”"));
+        bench.in("plug");
+        assertThat(bench.refusal(in("cable"))).isEmpty();
+    }
+
+    @Test
+    void anIsolatedJobStandsStillUntilALeadGoesOnWithAReason() {
+        Bench bench = new Bench().assessed().write(new Entry.Looked(LEAKS));
+
+        assertThat(bench.refusal(in("off")))
+                .hasValueSatisfying(why -> assertThat(why).contains("Tier Isolate"));
+        Entry goOn = new Entry.LeadContinued("Cold removal outdoors.");
+        assertThat(bench.refusal(goOn, Role.TECHNICIAN)).isPresent();
+        bench.write(goOn, Role.LEAD);
+        assertThat(bench.refusal(in("off"))).isEmpty();
+        assertThat(new Bench().assessed().refusal(goOn, Role.LEAD)).isPresent();
+    }
+
+    /** A lead went on; then it got worse than anybody agreed to. */
+    @Test
+    void whatALeadAgreedToDoesNotCoverSmoke() {
+        Bench bench = new Bench().assessed().write(new Entry.Looked(LEAKS));
+        bench.write(new Entry.LeadContinued("Cold removal outdoors."), Role.LEAD);
+        bench.write(new Entry.Looked(new Look(true, false, false, false, false, true, Wet.NO, null, null)));
+
+        assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.EVACUATE);
+        assertThat(bench.file().halted()).isTrue();
+        assertThat(bench.refusal(in("off"))).isPresent();
+    }
+
+    @Test
+    void aTraineeStopsWhereTheTierDoes() {
+        Bench bench = new Bench().assessed();
+        assertThat(bench.refusal(in("off"), Role.TRAINEE)).isEmpty();
+        bench.write(new Entry.Looked(LEAKS));
+        assertThat(bench.refusal(new Entry.Noted(null, "a patch"), Role.TRAINEE))
+                .isPresent();
+    }
+
+    static Stream<Entry> emptyReadings() {
+        return Stream.of(
+                new Entry.Looked(Look.NONE),
+                new Entry.WarmthTaken(Warmth.NONE),
+                new Entry.SeamTaken(Seam.NONE),
+                new Entry.ThicknessTaken(Thickness.NONE),
+                new Entry.VoltageTaken(Voltage.NONE));
+    }
+
+    @ParameterizedTest
+    @MethodSource("emptyReadings")
+    void aReadingInWhichNothingWasReadIsRefused(Entry empty) {
+        assertThat(new Bench().refusal(empty)).isPresent();
+    }
+
+    @Test
+    void aRefusedPackIsNotChosenAndNothingIsClosedOverAnEmptyBay() {
+        Bench bench = new Bench().assessed().torn().measured();
+        assertThat(bench.refusal(new Entry.PackChosen())).isPresent();
+        assertThat(bench.refusal(new Entry.StepDone(Entry.Way.BACK, "pack")))
+                .hasValueSatisfying(why -> assertThat(why).contains("empty bay"));
+        bench.write(new Entry.PackOffered(Bench.label("7.2", "8.2")));
+        assertThat(bench.refusal(new Entry.PackChosen())).isPresent();
+        bench.fitted();
+        assertThat(bench.file().packChosen()).isTrue();
+    }
+
+    @Test
+    void theWayBackIsWalkedInItsOrderAndAnEmptyHoleIsNamed() {
+        Bench bench = new Bench().assessed().torn().measured().fitted();
+        assertThat(bench.refusal(new Entry.StepDone(Entry.Way.BACK, "cover")))
+                .hasValueSatisfying(why -> assertThat(why).contains("The next step back is"));
+        while (!bench.file()
+                .nextStepBack(bench.file().wayBack().result())
+                .orElseThrow()
+                .id()
+                .equals("screws")) {
+            bench.write(new Entry.StepDone(
+                    Entry.Way.BACK,
+                    bench.file()
+                            .nextStepBack(bench.file().wayBack().result())
+                            .orElseThrow()
+                            .id()));
+        }
+        bench.write(new Entry.FastenersBack(List.of(new Tray.Placement("S1", "S1"))));
+        assertThat(bench.refusal(new Entry.StepDone(Entry.Way.BACK, "screws")))
+                .hasValueSatisfying(why -> assertThat(why).contains("Empty holes: S2"));
+    }
+
+    @Test
+    void checksCycleAndSignaturesWaitForTheirTurn() {
+        Bench bench = new Bench().assessed().torn().measured().fitted();
+        Entry check = new Entry.Checked("start", CheckList.Outcome.WORKS, null);
+        assertThat(bench.refusal(check)).isPresent();
+        assertThat(bench.refusal(event(Entry.CycleStep.CHARGE_STARTED, 5))).isPresent();
+        bench.back();
+        assertThat(bench.refusal(check)).isEmpty();
+        assertThat(bench.refusal(new Entry.Checked("radar", CheckList.Outcome.WORKS, null)))
+                .isPresent();
+        assertThat(bench.refusal(new Entry.SignedOff(Role.TECHNICIAN)))
+                .hasValueSatisfying(why -> assertThat(why).contains("Not ready to sign"));
+    }
+
+    @Test
+    void theEventsOfACycleComeInOrderAndNeverFromTheFuture() {
+        Bench bench = new Bench().assessed().torn().measured().fitted().back();
+
+        assertThat(bench.refusal(event(Entry.CycleStep.RUN_DOWN_STARTED, 5))).isPresent();
+        assertThat(bench.refusal(event(Entry.CycleStep.CHARGE_STARTED, -5)))
+                .hasValueSatisfying(why -> assertThat(why).contains("has not come yet"));
+        bench.write(event(Entry.CycleStep.CHARGE_STARTED, 600)).write(event(Entry.CycleStep.FULL_SEEN, 400));
+        assertThat(bench.refusal(event(Entry.CycleStep.RUN_DOWN_STARTED, 500)))
+                .hasValueSatisfying(why -> assertThat(why).contains("lies before"));
+        assertThat(bench.refusal(event(Entry.CycleStep.CHARGE_STARTED, 1))).isPresent();
+    }
+
+    @Test
+    void aCycleThatWasNotKeptIsBegunAgainAndOnlyThen() {
+        Bench bench = new Bench().assessed().torn().measured().fitted().back();
+        bench.write(event(Entry.CycleStep.CHARGE_STARTED, 600));
+        assertThat(bench.refusal(new Entry.CycleRepeated())).isPresent();
+        bench.write(new Entry.CycleMishap(Kept.Mishap.CHARGE_INTERRUPTED));
+        assertThat(bench.refusal(event(Entry.CycleStep.FULL_SEEN, 400))).isPresent();
+        bench.write(new Entry.CycleRepeated());
+
+        assertThat(bench.file().cycle().chargeStarted()).isNull();
+        assertThat(bench.file().cycleVerdict().result().standing()).isEqualTo(Kept.Standing.UNDER_WAY);
+        assertThat(bench.refusal(event(Entry.CycleStep.CHARGE_STARTED, 10))).isEmpty();
+    }
+
+    @Test
+    void aClosedJobTakesAddendaOnly() {
+        Bench bench = new Bench().assessed().torn().measured().fitted().back();
+        bench.file()
+                .checks()
+                .forEach(check -> bench.write(new Entry.Checked(check.id(), CheckList.Outcome.WORKS, null)));
+        bench.write(new Entry.CycleLeftOut("calibrated by its maker"))
+                .write(new Entry.PackStored("1", "Bucket 1", Tier.CLEAR, new BigDecimal("37")));
+        assertThat(bench.refusal(new Entry.PackStored("2", "Bucket 2", Tier.CLEAR, new BigDecimal("37"))))
+                .hasValueSatisfying(why -> assertThat(why).contains("Bucket 1"));
+        bench.write(new Entry.SignedOff(Role.TECHNICIAN));
+
+        assertThat(bench.file().closed()).isTrue();
+        assertThat(bench.refusal(new Entry.Noted(null, "late"))).isPresent();
+        assertThat(bench.refusal(new Entry.Addendum("The owner came back content.")))
+                .isEmpty();
+    }
+}

@@ -1,0 +1,117 @@
+package glowkettle.journal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Thickness;
+import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.assess.Tier;
+import glowkettle.prove.CheckList;
+import java.math.BigDecimal;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class JobFileTest {
+    private static Entry thick(String middleMm) {
+        return new Entry.ThicknessTaken(new Thickness(new BigDecimal(middleMm), List.of(), null));
+    }
+
+    private static String next(Bench bench) {
+        NextThing next = bench.file().next();
+        return next.stage() + (next.blocked() ? ", blocked: " : ": ") + next.what();
+    }
+
+    /** The one next thing over a whole job. */
+    @Test
+    void theNextThingFollowsTheOrderOfWork() {
+        Bench bench = new Bench();
+        assertThat(next(bench)).startsWith("ASSESS: Look at the pack");
+        bench.assessed();
+        assertThat(next(bench)).isEqualTo("OPEN: off");
+        bench.torn();
+        assertThat(next(bench)).startsWith("ASSESS: Read the rested voltage");
+        bench.measured();
+        assertThat(next(bench)).startsWith("FIT: Read the new pack's label");
+        bench.write(new Entry.PackOffered(Bench.label("7.4", "8.4")));
+        assertThat(next(bench)).isEqualTo("FIT: Take this pack, or look at another");
+        bench.write(new Entry.PackChosen());
+        assertThat(next(bench)).startsWith("WAY_BACK: ");
+        bench.back();
+        assertThat(next(bench)).isEqualTo("PROVE: Does it start?");
+        bench.write(new Entry.Checked("start", CheckList.Outcome.WORKS, null));
+        assertThat(next(bench)).isEqualTo("PROVE: Does it click?");
+        bench.write(new Entry.Checked("touch panel", CheckList.Outcome.WORKS, null));
+        assertThat(next(bench)).isEqualTo("CALIBRATE: Plug in: charge and soak");
+        bench.write(new Entry.CycleLeftOut("calibrated by its maker"));
+        assertThat(next(bench)).isEqualTo("HAND_BACK: Put the old pack into a container");
+        bench.write(new Entry.PackStored("1", "Bucket 1", Tier.CLEAR, new BigDecimal("37")));
+        assertThat(next(bench)).isEqualTo("HAND_BACK: Read the owner's sheet and sign");
+        bench.write(new Entry.SignedOff(Role.TECHNICIAN));
+        assertThat(next(bench)).isEqualTo("HAND_BACK: Signed and closed");
+    }
+
+    @Test
+    void isolationAndSmokeComeBeforeEverything() {
+        Bench bench = new Bench().assessed().torn();
+        bench.thick("5.6");
+        assertThat(next(bench)).isEqualTo("ASSESS: Isolate it: into container, then the watch");
+        bench.write(new Entry.PackStored("1", "Bucket 1", Tier.ISOLATE, new BigDecimal("37")));
+        assertThat(next(bench)).isEqualTo("ASSESS, blocked: Isolated: a lead decides how it goes on");
+        bench.write(new Entry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)));
+        assertThat(next(bench)).isEqualTo("ASSESS, blocked: Evacuate: hands off, everybody out");
+    }
+
+    @Test
+    void aCorrectionStandsInThePlaceOfWhatItCorrects() {
+        Bench bench = new Bench().assessed().torn();
+        bench.thick("5.6");
+        long wrong = bench.last();
+        assertThat(bench.file().halted()).isTrue();
+        bench.correct(wrong, thick("5.06"));
+        assertThat(bench.file().tier().result().tier()).isNotEqualTo(Tier.ISOLATE);
+        long correction = bench.last();
+        bench.correct(correction, thick("5.6"));
+        assertThat(bench.file().halted()).isTrue();
+        assertThat(bench.file().state().standing(correction))
+                .hasValueSatisfying(standing -> assertThat(standing.seq()).isEqualTo(wrong));
+        bench.correct(wrong, new Entry.TakenBack());
+        assertThat(bench.file().state().standing(correction)).isEmpty();
+        assertThat(bench.file().state().seq()).isEqualTo(bench.last());
+    }
+
+    @Test
+    void whatWasTakenBackCanBeDoneAgain() {
+        Bench bench = new Bench().assessed().in("off");
+        bench.correct(bench.last(), new Entry.TakenBack());
+
+        assertThat(bench.file().stepsIn()).isEmpty();
+        assertThat(bench.refusal(new Entry.StepDone(Entry.Way.IN, "off"))).isEmpty();
+        assertThat(bench.file().state().lastTakeable())
+                .hasValueSatisfying(last -> assertThat(last.entry()).isInstanceOf(Entry.SeamTaken.class));
+    }
+
+    @Test
+    void theOpeningIsNeverOfferedToBeTakenBack() {
+        assertThat(new Bench().file().state().lastTakeable()).isEmpty();
+    }
+
+    @Test
+    void aJobThatWasGuardedOnceNeedsTheLeadEvenIfItCalmedDown() {
+        Bench bench = new Bench().assessed();
+        assertThat(bench.file().needsLead()).isFalse();
+        bench.write(new Entry.WarmthTaken(Warmth.atRest("24.5", "21")))
+                .write(new Entry.WarmthTaken(Warmth.atRest("21.5", "21")));
+
+        assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.CLEAR);
+        assertThat(bench.file().needsLead()).isTrue();
+    }
+
+    @Test
+    void checksFollowFromWhatWasUnplugged() {
+        assertThat(new Bench().file().checks()).extracting(CheckList.Check::id).containsExactly("start");
+        assertThat(new Bench().assessed().torn().file().checks())
+                .extracting(CheckList.Check::because)
+                .containsExactly("always looked at", "because of “cable”");
+    }
+}
