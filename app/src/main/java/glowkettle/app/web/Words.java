@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 public record Words(ZoneId zone, Instant now) {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter NAMED = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter FIELD = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ENGLISH);
 
     public String figure(@Nullable BigDecimal value, String unit) {
@@ -35,6 +36,12 @@ public record Words(ZoneId zone, Instant now) {
         }
         LocalDate day = at.atZone(zone).toLocalDate();
         return day.equals(now.atZone(zone).toLocalDate()) ? time(at) : DAY.format(day) + ", " + time(at);
+    }
+
+    /** As short as a ticket of the strip: the time, and on another day its name. */
+    public String brief(Instant at) {
+        LocalDate day = at.atZone(zone).toLocalDate();
+        return day.equals(now.atZone(zone).toLocalDate()) ? time(at) : NAMED.format(at.atZone(zone));
     }
 
     public String day(Instant at) {

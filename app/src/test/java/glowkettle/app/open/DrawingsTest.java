@@ -1,0 +1,80 @@
+package glowkettle.app.open;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glowkettle.app.demo.Played;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.journal.Entry;
+import glowkettle.open.Tray;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(RunningKettle.class)
+class DrawingsTest {
+    private final Kettle kettle;
+
+    DrawingsTest(Kettle kettle) {
+        this.kettle = kettle;
+        kettle.clock().set(Kettle.START);
+    }
+
+    private static Set<String> states(Played job, String step) {
+        return FaceView.of(job.file(), step).stream()
+                .flatMap(view -> view.dots().stream())
+                .map(FaceView.Dot::state)
+                .collect(Collectors.toSet());
+    }
+
+    @Test
+    void theRibbonShowsWhatIsDoneWhatIsAtHandAndTheLiveStretch() {
+        Played job = Played.assessed(kettle);
+        var plan = job.file().plan().result();
+        String first = plan.order().getFirst();
+        Ribbon ribbon = Ribbon.of(plan, Set.of(first));
+
+        assertThat(ribbon.blocks()).hasSameSizeAs(plan.steps());
+        assertThat(ribbon.blocks()).extracting(Ribbon.Block::state).startsWith("done", "current", "ahead");
+        assertThat(ribbon.blocks().stream().filter(Ribbon.Block::bitChange)).hasSize(plan.bitChanges());
+        assertThat(ribbon.blocks().stream().filter(Ribbon.Block::flip)).hasSize(plan.flips());
+        assertThat(ribbon.blocks().stream().filter(Ribbon.Block::live)).isNotEmpty();
+        for (int i = 1; i < ribbon.blocks().size(); i++) {
+            Ribbon.Block before = ribbon.blocks().get(i - 1);
+            assertThat(ribbon.blocks().get(i).x()).isGreaterThan(before.x() + before.width());
+        }
+        assertThat(ribbon.blocks().getLast().x() + ribbon.blocks().getLast().width())
+                .isLessThanOrEqualTo(ribbon.width());
+    }
+
+    @Test
+    void theFaceMapFollowsTheFastenersOutAndBack() {
+        Played job = Played.assessed(kettle);
+        assertThat(states(job, "cover-screws")).containsExactly("in");
+        assertThat(FaceView.atHand(FaceView.of(job.file(), "cover-screws"))).isNotNull();
+        assertThat(FaceView.atHand(FaceView.of(job.file(), "card"))).isNull();
+
+        Played torn = Played.measured(kettle);
+        assertThat(states(torn, "pack")).containsExactly("out");
+
+        Played back = Played.goingBack(kettle, 4);
+        assertThat(states(back, "cover-screws")).containsExactlyInAnyOrder("back", "out");
+        back.write(new Entry.FastenersBack(List.of(new Tray.Placement("S2", "S1"))));
+        assertThat(states(back, "cover-screws")).contains("wrong");
+    }
+
+    @Test
+    void lookAlikesShareAPileNumber() {
+        Played job = Played.assessed(kettle);
+        var dots = FaceView.of(job.file(), null).getFirst().dots();
+        for (FaceView.Dot one : dots) {
+            for (FaceView.Dot other : dots) {
+                assertThat(one.kind() == other.kind())
+                        .as("%s and %s", one.fastener().id(), other.fastener().id())
+                        .isEqualTo(one.fastener().interchangeableWith(other.fastener()));
+            }
+        }
+    }
+}
