@@ -70,7 +70,7 @@ public record OwnersSheet(
                     .forEach(found::add);
         }
         job.healthBefore()
-                .ifPresent(health -> found.add("The old pack took "
+                .ifPresent(health -> found.add("The old pack held "
                         + Figures.withUnit(health.result().sohPercent(), "%") + " of what it was made for."));
         return found;
     }

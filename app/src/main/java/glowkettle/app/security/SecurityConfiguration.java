@@ -1,6 +1,6 @@
 package glowkettle.app.security;
 
-import glowkettle.app.web.ProblemWriter;
+import glowkettle.app.binding.ProblemWriter;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;

@@ -1,5 +1,6 @@
 package glowkettle.app.web;
 
+import glowkettle.app.binding.ProblemWriter;
 import glowkettle.app.journal.UnknownJob;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;

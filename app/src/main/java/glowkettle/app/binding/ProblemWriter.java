@@ -1,6 +1,5 @@
-package glowkettle.app.web;
+package glowkettle.app.binding;
 
-import glowkettle.app.binding.Fault;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;

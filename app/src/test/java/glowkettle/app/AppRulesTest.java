@@ -1,0 +1,42 @@
+package glowkettle.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.time.Instant;
+import org.apache.ibatis.annotations.Mapper;
+import org.springframework.stereotype.Controller;
+
+/** The borders of the pages: no circles, SQL in mappers only, and one clock for everybody. */
+@AnalyzeClasses(packages = "glowkettle.app", importOptions = ImportOption.DoNotIncludeTests.class)
+class AppRulesTest {
+    @ArchTest
+    static final ArchRule PACKAGES_HAVE_NO_CIRCLES =
+            slices().matching("glowkettle.app.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule SQL_STANDS_IN_MAPPERS_ONLY = noClasses()
+            .that()
+            .areNotAnnotatedWith(Mapper.class)
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("java.sql..", "org.springframework.jdbc..", "org.apache.ibatis.annotations..");
+
+    @ArchTest
+    static final ArchRule ONLY_THE_SHOPS_CLOCK_TELLS_THE_TIME =
+            noClasses().that().doNotHaveSimpleName("GlowKettle").should().callMethod(Instant.class, "now");
+
+    @ArchTest
+    static final ArchRule NO_PAGE_WRITES_IN_A_JOURNAL_BY_ITSELF = noClasses()
+            .that()
+            .areAnnotatedWith(Controller.class)
+            .should()
+            .dependOnClassesThat()
+            .areAnnotatedWith(Mapper.class)
+            .andShould()
+            .haveSimpleNameNotContaining("Bench");
+}
