@@ -48,7 +48,7 @@ class Frame {
         model.addAttribute("entryWords", EntryWords.Speaker.INSTANCE);
         model.addAttribute("theme", ThemeController.DARK.equals(theme) ? ThemeController.DARK : ThemeController.LIGHT);
         model.addAttribute("find", "");
-        model.addAttribute("corrects", null);
+        model.addAttribute("correcting", null);
         model.addAttribute("reasons", null);
         model.addAttribute("attempt", Attempt.NONE);
     }

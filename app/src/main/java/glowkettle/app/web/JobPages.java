@@ -33,6 +33,20 @@ public class JobPages {
                 .findFirst();
     }
 
+    /** The entry a form on this page takes the place of, while it still stands. */
+    private static @Nullable Correcting correcting(JobFile job, @Nullable Long seq) {
+        return seq == null
+                ? null
+                : job.state()
+                        .standing(seq)
+                        .map(recorded ->
+                                new Correcting(seq, recorded.entry().kind(), EntryWords.words(recorded.entry(), job)))
+                        .orElse(null);
+    }
+
+    /** What is being corrected: an entry, its kind, and its words as they stand. */
+    public record Correcting(long seq, String kind, String words) {}
+
     String draw(long number, Stage stage, Attempt attempt, @Nullable Long corrects, Model model) {
         JobFile job = journal.file(number);
         NextThing next = job.next();
@@ -42,7 +56,7 @@ public class JobPages {
         model.addAttribute("next", next);
         model.addAttribute("tier", job.tier());
         model.addAttribute("attempt", attempt);
-        model.addAttribute("corrects", corrects);
+        model.addAttribute("correcting", correcting(job, corrects));
         model.addAttribute("showsStage", true);
         StagePage page = pages.get(stage);
         if (page == null) {

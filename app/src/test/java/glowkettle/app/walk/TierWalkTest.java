@@ -137,6 +137,23 @@ class TierWalkTest {
     }
 
     @Test
+    void aReadingIsCorrectedFromTheJournalByTypingItAnew() {
+        Played job = Played.lifted(kettle);
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            thickness(technician, job, "6.5");
+            technician.tier("Isolate").open(job.path("journal"));
+            technician.page().locator("a:has-text('Correct')").first().click();
+            technician
+                    .sees("Correcting: Thickness: middle 6.5 mm")
+                    .type("thickness.middleThicknessMm", "5.85")
+                    .press("Enter")
+                    .tier("Clear");
+        }
+        Assertions.assertThat(job.file().state().all(Entry.ThicknessTaken.class))
+                .hasSize(1);
+    }
+
+    @Test
     void takesBackStepByStepWithOneKeyAndKeepsWhatWasTakenBackReadable() {
         Played job = Played.assessed(kettle);
         try (Technician technician = Technician.at(kettle, "technician")) {
