@@ -59,8 +59,4 @@ public record PackData(
     public BigDecimal energyWh() {
         return nominalV.multiply(capacityMah).movePointLeft(3);
     }
-
-    public BigDecimal restedVToCell(BigDecimal packV) {
-        return packV.divide(series, java.math.MathContext.DECIMAL64);
-    }
 }

@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,6 +40,9 @@ class CalculatorController {
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .build();
     private final Map<String, Calculator<?>> calculators = new LinkedHashMap<>();
+    /** By version of the limits: its examples are answered by the rules themselves, which is work. */
+    private final Map<Integer, String> descriptions = new ConcurrentHashMap<>();
+
     private final LimitsBook limits;
     private final ProblemWriter problems;
 
@@ -52,9 +56,11 @@ class CalculatorController {
 
     @GetMapping(path = "/api/openapi.json", produces = MediaType.APPLICATION_JSON_VALUE)
     String description() {
-        return OpenApi.describe(
-                        List.copyOf(calculators.values()), limits.newest().limits())
-                .toString();
+        ShopLimits newest = limits.newest().limits();
+        return descriptions.computeIfAbsent(
+                newest.version(),
+                version -> OpenApi.describe(List.copyOf(calculators.values()), newest)
+                        .toString());
     }
 
     @PostMapping("/api/{stage}/{name}")

@@ -39,8 +39,8 @@ class CalibratePage implements StagePage {
         String startAt = attempt.asked("startAt");
         Result<ClockPlan.Outcome> plan = job.clockPlan(now, hours, start(startAt, hours, now));
         Progress cycle = job.cycle();
-        boolean again = job.cycleVerdict().result().standing() == Kept.Standing.REPEAT;
-        model.addAttribute("times", job.phaseTimes());
+        Result<Kept.Verdict> verdict = job.cycleVerdict();
+        boolean again = verdict.result().standing() == Kept.Standing.REPEAT;
         model.addAttribute("clockPlan", plan);
         if (plan.result() instanceof ClockPlan.Outcome.Planned planned) {
             model.addAttribute("planned", planned);
@@ -53,7 +53,7 @@ class CalibratePage implements StagePage {
         model.addAttribute("nextEvent", again ? null : nextEvent(cycle, attempt.asked("unseen") != null));
         model.addAttribute("reckonedAt", reckonedAt(cycle, plan.result(), now));
         model.addAttribute("startAt", startAt);
-        model.addAttribute("verdict", job.cycleVerdict());
+        model.addAttribute("verdict", verdict);
         model.addAttribute("mishaps", Kept.Mishap.values());
         model.addAttribute(
                 "leftOut", job.state().latest(Entry.CycleLeftOut.class).orElse(null));

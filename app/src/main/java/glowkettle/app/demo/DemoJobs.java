@@ -202,11 +202,11 @@ class DemoJobs {
         Play refused = promised(2, 3, GANNET, "Purser, ferry Skua", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .out();
-        refused.offered(label(refused, "11.1", "12.6", "4400", null));
+        refused.offered(label(refused, "11.1", "12.6", "4400"));
         Play lying = promised(1, 4, GANNET, "Harbour office", Symptom.SUDDEN_SHUT_DOWN)
                 .assessed()
                 .out();
-        lying.offered(label(lying, "11.55", "13.2", "7800", null));
+        lying.offered(label(lying, "11.55", "13.2", "7800"));
         Play ambiguous = promised(1, 5, DUNLIN, "Gangway crew, ferry Fulmar", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .out();
@@ -236,8 +236,7 @@ class DemoJobs {
                 .back(4);
     }
 
-    private static PackLabel label(
-            Play play, String nominalV, String chargeV, String capacityMah, @Nullable String code) {
+    private static PackLabel label(Play play, String nominalV, String chargeV, String capacityMah) {
         PackLabel right = play.rightLabel();
         return new PackLabel(
                 new BigDecimal(nominalV),
@@ -250,7 +249,7 @@ class DemoJobs {
                 right.massG(),
                 null,
                 null,
-                code,
+                null,
                 true,
                 "no lot printed");
     }

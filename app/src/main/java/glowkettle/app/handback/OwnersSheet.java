@@ -8,12 +8,12 @@ import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
-import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** What the owner takes home, in plain words: everything on one A4. */
 public record OwnersSheet(
@@ -110,17 +110,17 @@ public record OwnersSheet(
         return rows;
     }
 
-    private static @org.jspecify.annotations.Nullable BigDecimal capacity(JobFile job, Entry.Moment moment) {
+    private static @Nullable BigDecimal capacity(JobFile job, Entry.Moment moment) {
         return job.gauge(moment)
                 .map(read -> read.reading().fullChargeCapacityMah())
                 .orElse(null);
     }
 
-    private static String measured(@org.jspecify.annotations.Nullable BigDecimal capacityMah) {
+    private static String measured(@Nullable BigDecimal capacityMah) {
         return capacityMah == null ? "not measured" : mah(capacityMah);
     }
 
-    private static String runtime(JobFile job, @org.jspecify.annotations.Nullable BigDecimal capacityMah) {
+    private static String runtime(JobFile job, @Nullable BigDecimal capacityMah) {
         return capacityMah == null
                 ? "not measured"
                 : "about " + Figures.withUnit(job.expectedHours(capacityMah).doubleValue(), 1, "h");
@@ -165,10 +165,5 @@ public record OwnersSheet(
 
     private static String mah(BigDecimal value) {
         return Figures.withUnit(value, "mAh");
-    }
-
-    /** True where every check that was tried works. */
-    public static boolean allWork(JobFile job) {
-        return job.checked().values().stream().noneMatch(check -> check.outcome() == CheckList.Outcome.FAILS);
     }
 }

@@ -49,7 +49,6 @@ class Frame {
         model.addAttribute("theme", ThemeController.DARK.equals(theme) ? ThemeController.DARK : ThemeController.LIGHT);
         model.addAttribute("find", "");
         model.addAttribute("correcting", null);
-        model.addAttribute("reasons", null);
         model.addAttribute("attempt", Attempt.NONE);
     }
 

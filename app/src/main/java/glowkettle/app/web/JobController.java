@@ -45,14 +45,6 @@ class JobController {
 
     @GetMapping("/jobs/{number:[0-9]{1,15}}/journal")
     String journal(@PathVariable long number, Model model) {
-        var file = journal.file(number);
-        model.addAttribute("job", file);
-        model.addAttribute("stages", Stage.values());
-        model.addAttribute("stage", file.next().stage());
-        model.addAttribute("showsStage", false);
-        model.addAttribute("next", file.next());
-        model.addAttribute("tier", file.tier());
-        model.addAttribute("journal", EntryWords.list(journal.journal(number), file));
-        return "journal";
+        return pages.drawJournal(number, model);
     }
 }

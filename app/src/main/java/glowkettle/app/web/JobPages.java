@@ -47,17 +47,29 @@ public class JobPages {
     /** What is being corrected: an entry, its kind, and its words as they stand. */
     public record Correcting(long seq, String kind, String words) {}
 
-    String draw(long number, Stage stage, Attempt attempt, @Nullable Long corrects, Model model) {
-        JobFile job = journal.file(number);
-        NextThing next = job.next();
+    /** What the frame around every page of a job shows. */
+    private static void frame(JobFile job, NextThing next, Stage stage, boolean showsStage, Model model) {
         model.addAttribute("job", job);
         model.addAttribute("stage", stage);
         model.addAttribute("stages", Stage.values());
         model.addAttribute("next", next);
         model.addAttribute("tier", job.tier());
+        model.addAttribute("showsStage", showsStage);
+    }
+
+    String drawJournal(long number, Model model) {
+        JobFile job = journal.file(number);
+        NextThing next = job.next();
+        frame(job, next, next.stage(), false, model);
+        model.addAttribute("journal", EntryWords.list(journal.journal(number), job));
+        return "journal";
+    }
+
+    String draw(long number, Stage stage, Attempt attempt, @Nullable Long corrects, Model model) {
+        JobFile job = journal.file(number);
+        frame(job, job.next(), stage, true, model);
         model.addAttribute("attempt", attempt);
         model.addAttribute("correcting", correcting(job, corrects));
-        model.addAttribute("showsStage", true);
         StagePage page = pages.get(stage);
         if (page == null) {
             throw new IllegalStateException("No page draws " + stage);

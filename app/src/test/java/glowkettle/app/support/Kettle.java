@@ -4,7 +4,6 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
 import glowkettle.app.GlowKettle;
-import java.net.http.HttpClient;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -25,7 +24,6 @@ public final class Kettle implements AutoCloseable {
 
     private final ShopClock clock = new ShopClock(START);
     private final ConfigurableApplicationContext context;
-    private final HttpClient client = HttpClient.newHttpClient();
     private @Nullable Playwright playwright;
     private @Nullable Browser browser;
 
@@ -61,10 +59,6 @@ public final class Kettle implements AutoCloseable {
 
     public <T> T bean(Class<T> type) {
         return context.getBean(type);
-    }
-
-    public HttpClient client() {
-        return client;
     }
 
     public synchronized Browser browser() {

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.Cookie;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -72,7 +73,9 @@ public final class Technician implements AutoCloseable {
         return this;
     }
 
-    public Technician reload() {
+    /** Looks at the page again when the shop's clock says so. */
+    public Technician lookAgainAt(String moment) {
+        kettle.clock().set(Instant.parse(moment));
         page.reload();
         return this;
     }

@@ -7,7 +7,6 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.journal.Entry;
-import java.time.Instant;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -20,11 +19,6 @@ class CalibrateWalkTest {
     CalibrateWalkTest(Kettle kettle) {
         this.kettle = kettle;
         kettle.clock().set(Kettle.START);
-    }
-
-    private Technician at(String moment, Technician technician) {
-        kettle.clock().set(Instant.parse(moment));
-        return technician.reload();
     }
 
     @Test
@@ -44,7 +38,7 @@ class CalibrateWalkTest {
         Played job = Played.closedUp(kettle);
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician.open(job.path("calibrate")).send(" ");
-            at("2026-11-19T09:00:00Z", technician);
+            technician.lookAgainAt("2026-11-19T09:00:00Z");
             assertThat(technician.page().locator(".ticket.over").first()).containsText("over");
         }
     }
@@ -54,7 +48,8 @@ class CalibrateWalkTest {
         Played job = Played.closedUp(kettle);
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician.open(job.path("calibrate")).send(" ");
-            at("2026-11-18T17:52:00Z", technician)
+            technician
+                    .lookAgainAt("2026-11-18T17:52:00Z")
                     .send(" ")
                     .sees("What happened")
                     .sees("10:40");
@@ -68,8 +63,9 @@ class CalibrateWalkTest {
         Played job = Played.closedUp(kettle);
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician.open(job.path("calibrate")).send(" ");
-            at("2026-11-18T12:50:00Z", technician).send(" ");
-            at("2026-11-18T13:20:00Z", technician)
+            technician.lookAgainAt("2026-11-18T12:50:00Z").send(" ");
+            technician
+                    .lookAgainAt("2026-11-18T13:20:00Z")
                     .send(" ")
                     .headed("Not kept")
                     .sees("The soak lasted 0.5")

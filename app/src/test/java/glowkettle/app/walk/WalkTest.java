@@ -3,7 +3,6 @@ package glowkettle.app.walk;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
-import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -108,20 +107,21 @@ class WalkTest {
     /** Charge and soak until closing, run down overnight, last charge in the morning. */
     private void calibrate(Technician technician) {
         technician.headed("plug in").send(" ");
-        at("2026-11-18T12:50:00Z", technician).send(" ");
-        at("2026-11-18T17:45:00Z", technician)
+        technician.lookAgainAt("2026-11-18T12:50:00Z").send(" ");
+        technician
+                .lookAgainAt("2026-11-18T17:45:00Z")
                 .headed("unplug and start the run-down")
                 .send(" ");
-        at("2026-11-19T07:35:00Z", technician)
+        technician
+                .lookAgainAt("2026-11-19T07:35:00Z")
                 .send(" ")
                 .headed("plug in for the last charge")
                 .send(" ");
-        at("2026-11-19T10:20:00Z", technician).headed("unplug").send(" ").at("/jobs/[0-9]+/handback");
-    }
-
-    private Technician at(String moment, Technician technician) {
-        kettle.clock().set(Instant.parse(moment));
-        return technician.reload();
+        technician
+                .lookAgainAt("2026-11-19T10:20:00Z")
+                .headed("unplug")
+                .send(" ")
+                .at("/jobs/[0-9]+/handback");
     }
 
     private static void handBack(Technician technician) {
