@@ -30,6 +30,7 @@ class CoreRulesTest {
                     "java.nio..",
                     "java.time..",
                     "java.util..",
+                    "org.apache.commons.statistics..",
                     "org.jspecify..");
 
     @ArchTest

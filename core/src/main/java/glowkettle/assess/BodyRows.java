@@ -90,7 +90,8 @@ final class BodyRows {
                 Condition.NO_CHARGE);
         boolean measured = bulgeMm != null || thicknessMeasured;
         row.seen(
-                readings.look().pushedOutOfPlace(),
+                Boolean.TRUE.equals(readings.look().pushedOutOfPlace())
+                        || readings.seam().pushedOutOfPlace(),
                 measured ? Tier.GUARDED : Tier.ISOLATE,
                 "pushed-out",
                 measured

@@ -67,6 +67,20 @@ public record HazardReadings(
         public static final Look NONE = new Look(null, null, null, null, null, null, null, null, null);
         public static final Look GOOD = new Look(false, false, false, false, false, false, Wet.NO, null, null);
 
+        /** Anything that a sound pack does not show. */
+        public boolean findsSomething() {
+            return Stream.of(
+                                    flameSmokeHissJet,
+                                    visiblePillow,
+                                    pushedOutOfPlace,
+                                    piercedTornCreased,
+                                    dentedBentDropped,
+                                    leakOrSolventSmell)
+                            .anyMatch(Boolean.TRUE::equals)
+                    || wet == Wet.DEVICE
+                    || wet == Wet.PACK;
+        }
+
         boolean complete() {
             return Stream.of(
                             flameSmokeHissJet,
@@ -149,11 +163,24 @@ public record HazardReadings(
             @Says("Seam gap of a sound device of this model") @Within(min = "0", max = "5", unit = "mm") @Nullable
             BigDecimal seamNominalMm,
 
-            @Says("Rocks on a flat plate") @Nullable Boolean rocks) {
+            @Says("Rocks on a flat plate") @Nullable Boolean rocks,
+            @Says("The touch panel clicks") @Nullable Boolean panelClicks,
+
+            @Says("How far the screen is lifted") @Within(min = "0", max = "30", unit = "mm") @Nullable
+            BigDecimal screenLiftMm) {
         public static final Seam NONE = new Seam(List.of(), null, null);
 
         public Seam {
             seamMm = List.copyOf(seamMm);
+        }
+
+        public Seam(List<BigDecimal> seamMm, @Nullable BigDecimal seamNominalMm, @Nullable Boolean rocks) {
+            this(seamMm, seamNominalMm, rocks, null, null);
+        }
+
+        /** A panel that no longer clicks, or a lifted screen, is pushed out of place. */
+        boolean pushedOutOfPlace() {
+            return Boolean.FALSE.equals(panelClicks) || screenLiftMm != null && screenLiftMm.signum() > 0;
         }
 
         boolean taken() {

@@ -110,6 +110,21 @@ public final class PartialWindow {
                                         Figures.withUnit(counted / window, 2, "Ah"))));
     }
 
+    /** The one of the two voltages whose error widens the range more. */
+    static String narrowsIt(Readings readings, ShopLimits limits) {
+        OpenCircuitCurve curve = OpenCircuitCurve.of(Chemistry.chargedTo(readings.chargeLimitV(), limits), limits);
+        double error = readings.meterErrorMv().doubleValue() / 1000;
+        double atFuller = spread(curve, readings.fullerRestedCellV().doubleValue(), error);
+        double atEmptier = spread(curve, readings.emptierRestedCellV().doubleValue(), error);
+        return atFuller >= atEmptier
+                ? "Take the voltage at the fuller end again, with a finer meter or where the curve is steeper."
+                : "Take the voltage at the emptier end again, with a finer meter, or run it further down first.";
+    }
+
+    private static double spread(OpenCircuitCurve curve, double volts, double error) {
+        return curve.socPercent(volts + error) - curve.socPercent(volts - error);
+    }
+
     private static Result<Outcome> refused(String reason, String sums) {
         return new Result<>(
                 new Outcome.Refused(reason), List.of(Finding.stop("partial-window", reason)), Working.of(sums));

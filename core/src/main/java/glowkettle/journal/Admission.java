@@ -1,20 +1,14 @@
 package glowkettle.journal;
 
+import glowkettle.assess.Resistance;
 import glowkettle.assess.Tier;
+import glowkettle.assess.TimedRun;
 import glowkettle.calibrate.Kept;
 import glowkettle.finding.Unanswerable;
-import glowkettle.finding.Weight;
 import glowkettle.fit.Verdict;
-import glowkettle.library.Fastener;
-import glowkettle.library.Operation;
-import glowkettle.library.OperationKind;
-import glowkettle.open.WayBack;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** Whether an entry may be written now, and if not, why. */
 public final class Admission {
@@ -24,7 +18,7 @@ public final class Admission {
     public record Refusal(String field, String reason) {}
 
     public static Optional<Refusal> refuse(JobFile job, Entry entry, Role by, Instant now) {
-        if (job.closed() && !(entry instanceof Entry.Addendum)) {
+        if (job.closed() && !afterClosing(entry)) {
             return no("", "The job is signed and closed; write an addendum.");
         }
         if (by == Role.TRAINEE && job.tier().result().tier().atLeast(Tier.ISOLATE) && !(Hazards.isReading(entry))) {
@@ -41,18 +35,35 @@ public final class Admission {
             case Entry.ThicknessTaken taken -> EmptyReading.refuse(taken.thickness());
             case Entry.VoltageTaken taken -> EmptyReading.refuse(taken.voltage());
             case Entry.GaugeRead ignored -> Optional.empty();
+            case Entry.Promised promised -> ArriveAdmission.promised(promised, now);
+            case Entry.PressureHeld ignored -> Optional.empty();
+            case Entry.Quoted ignored -> Optional.empty();
+            case Entry.QuoteAnswered answered -> ArriveAdmission.answered(job, answered);
+            case Entry.PhotoTaken ignored -> Optional.empty();
+            case Entry.PhotoRemoved removed -> ArriveAdmission.photoRemoved(job, removed, by);
+            case Entry.OldPackRead read -> ArriveAdmission.oldPack(job, read);
+            case Entry.ModelNamed ignored -> Optional.empty();
+            case Entry.WindowCounted ignored -> Optional.empty();
+            case Entry.RunTimed timed -> answerable("run.", () -> TimedRun.read(timed.run(), job.limits()));
+            case Entry.ResistanceMeasured measured ->
+                answerable("step.", () -> Resistance.of(measured.step(), job.limits()));
+            case Entry.RunDownChosen chosen -> runDown(job, chosen);
+            case Entry.ChargeSeen ignored -> Optional.empty();
             case Entry.Evacuated ignored -> Optional.empty();
             case Entry.Noted ignored -> Optional.empty();
             case Entry.PackOffered offered -> offered(job, offered);
             case Entry.TakenBack ignored -> Optional.empty();
             case Entry.CycleMishap ignored -> Optional.empty();
             case Entry.LeadContinued ignored -> leadContinues(job, by);
+            case Entry.Rejudged rejudged -> rejudged(job, rejudged, by);
             case Entry.ConditionsConfirmed ignored -> unlessHalted(job);
-            case Entry.StepDone step -> step(job, step);
-            case Entry.FastenersOut out -> fastenersOut(job, out);
-            case Entry.FastenersBack back -> fastenersBack(job, back);
+            case Entry.StepDone step -> WorkAdmission.step(job, step);
+            case Entry.FastenersOut out -> WorkAdmission.fastenersOut(job, out);
+            case Entry.FastenersBack back -> WorkAdmission.fastenersBack(job, back);
             case Entry.PackChosen ignored -> chosen(job);
             case Entry.PackStored ignored -> stored(job);
+            case Entry.Watched ignored -> inTheStore(job);
+            case Entry.PackReleased ignored -> released(job, by);
             case Entry.Checked checked -> checked(job, checked);
             case Entry.CycleEvent event -> cycle(job, event, now);
             case Entry.CycleRepeated ignored ->
@@ -64,6 +75,11 @@ public final class Admission {
             case Entry.Addendum ignored ->
                 job.closed() ? Optional.empty() : no("", "The job is open; write a note instead.");
         };
+    }
+
+    /** The old pack outlives its job: it is watched, and leaves, when the device is long gone. */
+    private static boolean afterClosing(Entry entry) {
+        return entry instanceof Entry.Addendum || entry instanceof Entry.Watched || entry instanceof Entry.PackReleased;
     }
 
     private static Optional<Refusal> leadContinues(JobFile job, Role by) {
@@ -78,7 +94,36 @@ public final class Admission {
                                 .formatted(job.tier().result().tier().word()));
     }
 
-    private static Optional<Refusal> unlessHalted(JobFile job) {
+    /** Values that are each in range and cannot be judged together are asked for again at once. */
+    private static Optional<Refusal> answerable(String record, Runnable sum) {
+        try {
+            sum.run();
+            return Optional.empty();
+        } catch (Unanswerable unanswerable) {
+            return no(record + unanswerable.field(), String.valueOf(unanswerable.getMessage()));
+        }
+    }
+
+    private static Optional<Refusal> runDown(JobFile job, Entry.RunDownChosen chosen) {
+        return PackHealth.of(job).runDown(chosen.socPercent(), chosen.loadW()).result().schools().stream()
+                .filter(ranked -> ranked.school() == chosen.school() && ranked.refused())
+                .findFirst()
+                .map(ranked -> new Refusal("school", ranked.reason()));
+    }
+
+    private static Optional<Refusal> rejudged(JobFile job, Entry.Rejudged rejudged, Role by) {
+        if (by != Role.LEAD) {
+            return no("reason", "Only a lead has a job judged by another version of the shop limits.");
+        }
+        return rejudged.limitsVersion() > job.limits().version()
+                ? Optional.empty()
+                : no(
+                        "reason",
+                        "The job is judged by version %s already."
+                                .formatted(job.limits().version()));
+    }
+
+    static Optional<Refusal> unlessHalted(JobFile job) {
         return job.halted()
                 ? no(
                         "",
@@ -89,174 +134,11 @@ public final class Admission {
                 : Optional.empty();
     }
 
-    private static Optional<Refusal> step(JobFile job, Entry.StepDone done) {
-        return unlessHalted(job).or(() -> done.way() == Entry.Way.IN ? stepDoneIn(job, done) : stepBack(job, done));
-    }
-
-    private static Optional<Refusal> stepDoneIn(JobFile job, Entry.StepDone done) {
-        return stepIn(job, done.step())
-                .or(() -> job.operation(done.step()).flatMap(operation -> fastenersOf(job, operation)));
-    }
-
-    private static Optional<Refusal> stepIn(JobFile job, String step) {
-        Optional<Operation> found = job.operation(step);
-        if (found.isEmpty()) {
-            return no(
-                    "step", "'%s' is no step of %s.".formatted(step, job.model().name()));
-        }
-        Operation operation = found.get();
-        List<String> sofar = job.stepsIn();
-        if (sofar.contains(operation.id())) {
-            return no("step", "“%s” is done already.".formatted(operation.label()));
-        }
-        if (!job.stepsBack().isEmpty()) {
-            return no("step", "The way back has begun; take its steps back first.");
-        }
-        List<String> waiting = operation.after().stream()
-                .filter(before -> !isDone(job, before, sofar))
-                .map(before -> job.operation(before).map(Operation::label).orElse(before))
-                .toList();
-        if (!waiting.isEmpty()) {
-            return no("step", "“%s” waits for “%s”.".formatted(operation.label(), waiting.getFirst()));
-        }
-        if (operation.isInside() && !job.conditionsConfirmed()) {
-            return no("step", "Confirm mat or wrist strap, and the conditions, before the first work inside.");
-        }
-        return hardRule(job, operation, sofar);
-    }
-
-    private static boolean isDone(JobFile job, String name, List<String> sofar) {
-        return sofar.contains(name)
-                || job.model().operations().stream()
-                        .anyMatch(option -> name.equals(option.choice()) && sofar.contains(option.id()));
-    }
-
-    /** Inside work that does not lead to the disconnect waits for it. */
-    private static Optional<Refusal> hardRule(JobFile job, Operation operation, List<String> sofar) {
-        Operation disconnect = job.model().operations().stream()
-                .filter(other -> other.kind().disconnects())
-                .findFirst()
-                .orElseThrow();
-        if (operation.isInside()
-                && operation != disconnect
-                && !sofar.contains(disconnect.id())
-                && !leadsTo(job, operation, disconnect)) {
-            return no("step", "“%s” works inside: first “%s”.".formatted(operation.label(), disconnect.label()));
-        }
-        return Optional.empty();
-    }
-
-    private static boolean leadsTo(JobFile job, Operation operation, Operation later) {
-        List<Operation> pending = new ArrayList<>(List.of(later));
-        for (int i = 0; i < pending.size(); i++) {
-            Operation current = pending.get(i);
-            job.model().operations().stream()
-                    .filter(before -> current.after().contains(before.id())
-                            || before.choice() != null && current.after().contains(before.choice()))
-                    .filter(before -> !pending.contains(before))
-                    .forEach(pending::add);
-        }
-        return pending.contains(operation);
-    }
-
-    private static Optional<Refusal> fastenersOf(JobFile job, Operation operation) {
-        if (operation.kind() != OperationKind.LOOSEN_FASTENERS) {
-            return Optional.empty();
-        }
-        List<String> stillIn = job.model().fastenersOf(operation.id()).stream()
-                .map(fastener -> fastener.id())
-                .filter(id -> !job.fastenersOut().contains(id)
-                        && !job.fastenersMissing().contains(id))
-                .toList();
-        return stillIn.isEmpty()
-                ? Optional.empty()
-                : no(
-                        "step",
-                        "Still in: %s. Take them out, or mark them as missing.".formatted(String.join(", ", stillIn)));
-    }
-
-    private static Optional<Refusal> stepBack(JobFile job, Entry.StepDone done) {
-        if (!job.packChosen()) {
-            return no("step", "No pack has been chosen; nothing is closed over an empty bay.");
-        }
-        Optional<WayBack.Step> next = job.nextStepBack(job.wayBack().result());
-        if (next.isEmpty() || !next.get().id().equals(done.step())) {
-            return no(
-                    "step",
-                    "The next step back is “%s”."
-                            .formatted(next.map(WayBack.Step::label).orElse("none: it is closed")));
-        }
-        Optional<Operation> operation = job.operation(done.step());
-        if (operation.isPresent() && operation.get().kind() == OperationKind.LOOSEN_FASTENERS) {
-            List<String> empty = job.tray().result().emptyHoles().stream()
-                    .filter(hole -> job.model()
-                            .fastener(hole)
-                            .filter(fastener -> done.step().equals(fastener.operation()))
-                            .isPresent())
-                    .toList();
-            if (!empty.isEmpty()) {
-                return no(
-                        "step",
-                        "Empty holes: %s. Left over in the tray: %s."
-                                .formatted(
-                                        String.join(", ", empty),
-                                        String.join(", ", job.tray().result().leftOver())));
-            }
-            return job.tray().findings().stream()
-                    .filter(finding -> finding.weight().compareTo(Weight.STOP) >= 0)
-                    .findFirst()
-                    .map(finding -> new Refusal("step", finding.sentence()));
-        }
-        return Optional.empty();
-    }
-
-    private static Optional<Refusal> fastenersOut(JobFile job, Entry.FastenersOut out) {
-        List<String> named =
-                Stream.concat(out.out().stream(), out.missing().stream()).toList();
-        if (named.isEmpty()) {
-            return no("out", "Name at least one fastener.");
-        }
-        for (String id : named) {
-            Optional<Fastener> fastener = job.model().fastener(id);
-            if (fastener.isEmpty()) {
-                return no(
-                        "out",
-                        "'%s' is no fastener of %s.".formatted(id, job.model().name()));
-            }
-            if (job.fastenersOut().contains(id)
-                    || job.fastenersMissing().contains(id)
-                    || Collections.frequency(named, id) > 1) {
-                return no("out", "%s is out already.".formatted(id));
-            }
-            Optional<Refusal> tooEarly =
-                    stepIn(job, String.valueOf(fastener.get().operation()));
-            if (tooEarly.isPresent()) {
-                return no("out", tooEarly.get().reason());
-            }
-        }
-        return unlessHalted(job);
-    }
-
-    private static Optional<Refusal> fastenersBack(JobFile job, Entry.FastenersBack back) {
-        for (var placement : back.placements()) {
-            if (!job.fastenersOut().contains(placement.fastener())) {
-                return no("placements", "%s is not in the tray.".formatted(placement.fastener()));
-            }
-            boolean used = job.placements().stream()
-                    .anyMatch(other -> other.fastener().equals(placement.fastener())
-                            || other.hole().equals(placement.hole()));
-            if (used) {
-                return no(
-                        "placements",
-                        "%s is in already, or its hole %s is taken; take it back first."
-                                .formatted(placement.fastener(), placement.hole()));
-            }
-        }
-        return unlessHalted(job);
-    }
-
     /** A label nobody can judge is asked for again at once, while the pack is still in the hand. */
     private static Optional<Refusal> offered(JobFile job, Entry.PackOffered offered) {
+        if (!job.packKnown()) {
+            return no("label.capacityMah", "Read the old pack's label and measure its bay first.");
+        }
         try {
             job.compare(offered.label());
             job.phaseTimes(offered.label().capacityMah());
@@ -290,6 +172,9 @@ public final class Admission {
 
     /** A pack has one place; only a device that a lead took out of its container again gives up its own. */
     private static Optional<Refusal> stored(JobFile job) {
+        if (job.released().isPresent()) {
+            return no("container", "The old pack has left the store.");
+        }
         long times = job.state().all(Entry.PackStored.class).count();
         long takenOn = job.state().all(Entry.LeadContinued.class).count();
         return times > takenOn
@@ -298,6 +183,19 @@ public final class Admission {
                         "It is in %s already; take that back first."
                                 .formatted(job.stored().orElseThrow().containerName()))
                 : Optional.empty();
+    }
+
+    private static Optional<Refusal> inTheStore(JobFile job) {
+        if (job.stored().isEmpty()) {
+            return no("surfaceC", "The pack of job %s is in no container.".formatted(job.number()));
+        }
+        return job.released().isPresent()
+                ? no("surfaceC", "The pack of job %s has left the store.".formatted(job.number()))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> released(JobFile job, Role by) {
+        return by == Role.LEAD ? inTheStore(job) : no("", "Only a lead releases a pack for disposal.");
     }
 
     private static Optional<Refusal> afterWayBack(JobFile job) {
@@ -362,7 +260,7 @@ public final class Admission {
                 : no("as", "Not ready to sign: %s.".formatted(next.what()));
     }
 
-    private static Optional<Refusal> no(String field, String reason) {
+    static Optional<Refusal> no(String field, String reason) {
         return Optional.of(new Refusal(field, reason));
     }
 }

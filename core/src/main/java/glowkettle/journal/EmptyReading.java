@@ -37,7 +37,8 @@ final class EmptyReading {
 
     static Optional<Admission.Refusal> refuse(Seam seam) {
         return unless(
-                any(seam.rocks()) || !seam.seamMm().isEmpty(),
+                any(seam.rocks(), seam.panelClicks(), seam.screenLiftMm())
+                        || !seam.seamMm().isEmpty(),
                 "seam.seamMm",
                 "Give a gap at one seam point at least, or say whether it rocks.");
     }

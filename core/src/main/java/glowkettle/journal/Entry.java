@@ -1,14 +1,21 @@
 package glowkettle.journal;
 
 import glowkettle.arrive.OpenedBefore;
+import glowkettle.arrive.PressureHold;
+import glowkettle.arrive.Quote;
 import glowkettle.arrive.Symptom;
 import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings;
+import glowkettle.assess.PartialWindow;
+import glowkettle.assess.Resistance;
+import glowkettle.assess.RunDown;
 import glowkettle.assess.Tier;
+import glowkettle.assess.TimedRun;
 import glowkettle.calibrate.Kept;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.fit.PackLabel;
+import glowkettle.library.OldPack;
 import glowkettle.open.Tray;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
@@ -66,6 +73,53 @@ public sealed interface Entry {
         }
     }
 
+    /** When the owner is told to come; earlier than the plan allows needs a reason. */
+    record Promised(
+            @Says("Promised for") Instant promise,
+
+            @Says(value = "Why earlier than the plan", longest = 300) @Nullable
+            String reason)
+            implements Entry {}
+
+    /** The shell held under pressure; the samples stand in the bench log that is named. */
+    record PressureHeld(
+            Moment moment,
+            @Says(value = "Bench log", longest = 40) String log,
+            BigDecimal targetKpa,
+            BigDecimal volumeMl,
+            PressureHold held)
+            implements Entry {}
+
+    /** What the job costs. */
+    record Quoted(Quote.Request request) implements Entry {}
+
+    /** What the owner said to the quote; an accepted one names the pack. */
+    record QuoteAnswered(
+            @Says("Accepted") Boolean accepted,
+
+            @Says(value = "Pack taken", longest = 80) @Nullable
+            String offer) implements Entry {}
+
+    /** A photo of the job, kept beside the journal. */
+    record PhotoTaken(
+            @Says(value = "Photo", longest = 40) String photo,
+            @Says(value = "Step", longest = 60) @Nullable String step,
+
+            @Says(value = "What it shows", longest = 200) @Nullable
+            String caption)
+            implements Entry {}
+
+    /** A lead removed a photo, and said why. */
+    record PhotoRemoved(
+            @Says(value = "Photo", longest = 40) String photo,
+            @Says(value = "Reason", longest = 300) String reason) implements Entry {}
+
+    /** The label of the old pack and its bay, where the model is only a family. */
+    record OldPackRead(OldPack pack) implements Entry {}
+
+    /** The device turned out to be this model. */
+    record ModelNamed(@Says(value = "Model", longest = 60) String modelId) implements Entry {}
+
     /** What is seen and smelt. */
     record Looked(HazardReadings.Look look) implements Entry {}
 
@@ -84,8 +138,38 @@ public sealed interface Entry {
     /** The gauge read out. */
     record GaugeRead(Moment moment, GaugeReading reading) implements Entry {}
 
+    /** Charge counted between two rested voltages. */
+    record WindowCounted(PartialWindow.Readings window) implements Entry {}
+
+    /** A run from full to shut-down, timed. */
+    record RunTimed(TimedRun.Readings run) implements Entry {}
+
+    /** A load step at the pack. */
+    record ResistanceMeasured(Resistance.Readings step) implements Entry {}
+
+    /** How the pack is brought to the charge it is worked on with. */
+    record RunDownChosen(
+            @Says("How it is brought down") RunDown.School school,
+
+            @Says("Load") @Within(min = "0.05", max = "1000", unit = "W") @Nullable
+            BigDecimal loadW,
+
+            @Says("State of charge now") @Within(min = "0", max = "100", unit = "%")
+            BigDecimal socPercent)
+            implements Entry {}
+
+    /** The charge shown while it runs down. */
+    record ChargeSeen(
+            @Says("State of charge now") @Within(min = "0", max = "100", unit = "%")
+            BigDecimal socPercent) implements Entry {}
+
     /** A lead goes on with an isolated job, and says why. */
     record LeadContinued(
+            @Says(value = "Reason", longest = 500) String reason) implements Entry {}
+
+    /** A lead has the job judged by another version of the shop limits, and says why. */
+    record Rejudged(
+            int limitsVersion,
             @Says(value = "Reason", longest = 500) String reason) implements Entry {}
 
     /** What happened when the room was cleared, written afterwards. */
@@ -141,6 +225,22 @@ public sealed interface Entry {
             Tier tier,
             BigDecimal energyWh)
             implements Entry {}
+
+    /** A look at the stored pack: one temperature, its air, and whatever else was seen. */
+    record Watched(
+            @Says("Surface of the pack or its container") @Within(min = "-40", max = "1000", unit = "°C")
+            BigDecimal surfaceC,
+
+            @Says("Air around it") @Within(min = "-40", max = "60", unit = "°C")
+            BigDecimal ambientC,
+
+            HazardReadings.@Nullable Look look)
+            implements Entry {}
+
+    /** The old pack left the store for disposal. */
+    record PackReleased(
+            int handOver,
+            @Says(value = "Collector", longest = 120) String collector) implements Entry {}
 
     /** A function was tried. */
     record Checked(
@@ -204,6 +304,16 @@ public sealed interface Entry {
 
     static String kindOf(Class<?> entry) {
         return entry.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
+    }
+
+    /** Whether a key takes it back: not what opened the job, left the house, or stands outside the journal. */
+    default boolean isTakeable() {
+        return !(this instanceof JobOpened
+                || this instanceof TakenBack
+                || this instanceof PackReleased
+                || this instanceof PhotoTaken
+                || this instanceof PhotoRemoved
+                || this instanceof ModelNamed);
     }
 
     default String kind() {

@@ -21,6 +21,7 @@ import java.math.MathContext;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -61,6 +62,7 @@ final class Hazards {
 
     static boolean isReading(Entry entry) {
         return entry instanceof Entry.Looked
+                || entry instanceof Entry.Watched
                 || entry instanceof Entry.WarmthTaken
                 || entry instanceof Entry.SeamTaken
                 || entry instanceof Entry.ThicknessTaken
@@ -80,15 +82,38 @@ final class Hazards {
     }
 
     static boolean liftedOut(JobState state, DeviceModel model) {
-        List<String> done = state.steps(Entry.Way.IN);
-        return model.operations().stream()
+        return state.steps(Entry.Way.IN).stream().anyMatch(step -> liftsOut(model, step));
+    }
+
+    static boolean liftsOut(DeviceModel model, String step) {
+        return model.operation(step)
                 .filter(operation -> operation.kind() == OperationKind.LIFT_PACK_OUT
                         || operation.kind() == OperationKind.LIFT_DOCKED_PACK_OUT)
-                .anyMatch(operation -> done.contains(operation.id()));
+                .isPresent();
     }
 
     private static Look look(JobState state) {
-        return state.all(Entry.Looked.class).map(Entry.Looked::look).reduce(Look.NONE, Hazards::worse);
+        return state.counting().stream()
+                .flatMap(recorded -> seen(recorded.entry()))
+                .reduce(Look.NONE, Hazards::worse);
+    }
+
+    private static Stream<Look> seen(Entry entry) {
+        return switch (entry) {
+            case Entry.Looked looked -> Stream.of(looked.look());
+            case Entry.Watched watched -> Stream.ofNullable(watched.look());
+            default -> Stream.empty();
+        };
+    }
+
+    /** The warmth an entry tells of. A pack in the store lies at rest in its air. */
+    private static Optional<Warmth> felt(Entry entry) {
+        return switch (entry) {
+            case Entry.WarmthTaken taken -> Optional.of(taken.warmth());
+            case Entry.Watched watched ->
+                Optional.of(new Warmth(watched.surfaceC(), watched.ambientC(), true, null, null, null, null, null));
+            default -> Optional.empty();
+        };
     }
 
     private static Look worse(Look a, Look b) {
@@ -115,8 +140,9 @@ final class Hazards {
     }
 
     private static Warmth warmth(JobState state) {
-        Warmth latest = state.latest(Entry.WarmthTaken.class)
-                .map(Entry.WarmthTaken::warmth)
+        Warmth latest = state.counting().stream()
+                .flatMap(recorded -> felt(recorded.entry()).stream())
+                .reduce((earlier, later) -> later)
                 .orElse(Warmth.NONE);
         BigDecimal rise = latest.riseKIn5Min() != null ? latest.riseKIn5Min() : rise(state);
         return new Warmth(
@@ -136,8 +162,9 @@ final class Hazards {
      */
     private static @Nullable BigDecimal rise(JobState state) {
         List<Recorded> taken = state.counting().stream()
-                .filter(recorded -> recorded.entry() instanceof Entry.WarmthTaken warm
-                        && warm.warmth().surfaceC() != null)
+                .filter(recorded -> felt(recorded.entry())
+                        .filter(warmth -> warmth.surfaceC() != null)
+                        .isPresent())
                 .toList();
         if (taken.size() < 2) {
             return null;
@@ -162,7 +189,7 @@ final class Hazards {
 
     private static BigDecimal surface(Recorded recorded) {
         return java.util.Objects.requireNonNull(
-                ((Entry.WarmthTaken) recorded.entry()).warmth().surfaceC());
+                felt(recorded.entry()).orElseThrow().surfaceC());
     }
 
     private static Thickness thickness(JobState state, DeviceModel model) {
@@ -173,7 +200,7 @@ final class Hazards {
                         taken.cornerThicknessMm(),
                         taken.nominalThicknessMm() != null
                                 ? taken.nominalThicknessMm()
-                                : model.pack().thicknessMm()))
+                                : model.isFamily() ? null : model.pack().thicknessMm()))
                 .orElse(Thickness.NONE);
     }
 
@@ -183,21 +210,27 @@ final class Hazards {
                 .reduce((earlier, later) -> new Seam(
                         later.seamMm().isEmpty() ? earlier.seamMm() : later.seamMm(),
                         later.seamNominalMm(),
-                        later.rocks() != null ? later.rocks() : earlier.rocks()))
+                        later.rocks() != null ? later.rocks() : earlier.rocks(),
+                        later.panelClicks() != null ? later.panelClicks() : earlier.panelClicks(),
+                        later.screenLiftMm() != null ? later.screenLiftMm() : earlier.screenLiftMm()))
                 .map(taken -> new Seam(
                         taken.seamMm(),
                         taken.seamNominalMm() != null ? taken.seamNominalMm() : model.seamNominalMm(),
-                        taken.rocks()))
+                        taken.rocks(),
+                        taken.panelClicks(),
+                        taken.screenLiftMm()))
                 .orElse(Seam.NONE);
     }
 
     /** The newest of what the gauge says of the cells and what was read by hand. */
     private static Voltage voltage(JobState state, DeviceModel model) {
-        BigDecimal limit = model.pack().chargeLimitV();
+        BigDecimal limit = model.isFamily() ? null : model.pack().chargeLimitV();
         Voltage found = new Voltage(null, null, null, limit, null);
         for (Recorded recorded : state.counting()) {
             if (recorded.entry() instanceof Entry.VoltageTaken taken) {
                 Voltage read = taken.voltage();
+                // What a known model says is not overruled by a label read in a hurry.
+                limit = !model.isFamily() || read.chargeLimitV() == null ? limit : read.chargeLimitV();
                 found = new Voltage(
                         read.restedCellV(),
                         read.highestRestedCellV(),

@@ -11,10 +11,12 @@ import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
+import glowkettle.isolation.Watch;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.library.PackData;
+import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Teardown;
 import glowkettle.open.TeardownPlan;
@@ -45,6 +47,7 @@ public final class JobFile {
     private final long number;
     private final JobState state;
     private final DeviceModel model;
+    private final boolean byFamily;
     private final ShopLimits limits;
     private final Result<TierVerdict> tier;
     private @Nullable Result<TeardownPlan> plan;
@@ -53,9 +56,13 @@ public final class JobFile {
     public JobFile(long number, JobState state, DeviceModel model, ShopLimits limits) {
         this.number = number;
         this.state = state;
-        this.model = model;
+        this.byFamily = model.isFamily();
+        this.model = state.latest(Entry.OldPackRead.class)
+                .filter(read -> model.isFamily())
+                .map(read -> model.with(read.pack()))
+                .orElse(model);
         this.limits = limits;
-        this.tier = Hazards.judge(state, model, limits);
+        this.tier = Hazards.judge(state, this.model, limits);
     }
 
     public long number() {
@@ -72,6 +79,31 @@ public final class JobFile {
 
     public ShopLimits limits() {
         return limits;
+    }
+
+    /** The device is in no library: it is worked on by the generic teardown of its family. */
+    public boolean isByFamily() {
+        return byFamily;
+    }
+
+    /** False while the model is a family and nobody has read the pack's label. */
+    public boolean packKnown() {
+        return !model.isFamily();
+    }
+
+    /** Photos that have not been removed, in the order they were taken. */
+    public List<Entry.PhotoTaken> photos() {
+        Set<String> removed = state.all(Entry.PhotoRemoved.class)
+                .map(Entry.PhotoRemoved::photo)
+                .collect(Collectors.toSet());
+        return state.all(Entry.PhotoTaken.class)
+                .filter(photo -> !removed.contains(photo.photo()))
+                .toList();
+    }
+
+    /** Photos that belong to a step, on the way in and on the way back. */
+    public List<Entry.PhotoTaken> photosOf(String step) {
+        return photos().stream().filter(photo -> step.equals(photo.step())).toList();
     }
 
     public Entry.JobOpened opened() {
@@ -100,6 +132,15 @@ public final class JobFile {
 
     public boolean liftedOut() {
         return Hazards.liftedOut(state, model);
+    }
+
+    /** The step that took the pack out of the device. */
+    public Optional<Recorded> liftedOutAt() {
+        return state.counting().stream()
+                .filter(recorded -> recorded.entry() instanceof Entry.StepDone step
+                        && step.way() == Entry.Way.IN
+                        && Hazards.liftsOut(model, step.step()))
+                .findFirst();
     }
 
     public Optional<Result<Health>> healthBefore() {
@@ -162,6 +203,16 @@ public final class JobFile {
         return state.steps(Entry.Way.BACK);
     }
 
+    /** Minutes of the whole work, there and back, tool changes and turns with it; the live penalty is no labour. */
+    public BigDecimal labourMinutes() {
+        TeardownPlan there = plan().result();
+        BigDecimal penalty = there.liveMinutes().multiply(limits.of(Limit.LIVE_WEIGHT));
+        BigDecimal back = WayBack.plan(new WayBack.Request(model.operations(), there.order()), limits)
+                .result()
+                .costMinutes();
+        return there.costMinutes().subtract(penalty).add(back);
+    }
+
     /** The first step of the plan that has not been done. */
     public Optional<TeardownPlan.Step> nextStep(TeardownPlan plan) {
         List<String> done = stepsIn();
@@ -209,7 +260,9 @@ public final class JobFile {
     }
 
     public Optional<Result<PackComparison.Comparison>> comparison() {
-        return state.latest(Entry.PackOffered.class).map(offered -> compare(offered.label()));
+        return state.latest(Entry.PackOffered.class)
+                .filter(offered -> packKnown())
+                .map(offered -> compare(offered.label()));
     }
 
     Result<PackComparison.Comparison> compare(PackLabel offered) {
@@ -222,6 +275,17 @@ public final class JobFile {
 
     public Optional<Entry.PackStored> stored() {
         return state.latest(Entry.PackStored.class);
+    }
+
+    public Optional<Entry.PackReleased> released() {
+        return state.latest(Entry.PackReleased.class);
+    }
+
+    /** When the stored pack is looked at next; empty while none is in the store. */
+    public Optional<Result<Watch.Due>> watch(OpeningHours hours) {
+        return released().isPresent()
+                ? Optional.empty()
+                : StoredPack.of(state, tier.result().tier(), limits).map(stored -> Watch.next(stored, hours, limits));
     }
 
     public List<CheckList.Check> checks() {
@@ -297,7 +361,7 @@ public final class JobFile {
         Progress happened = cycle();
         Progress progress =
                 startAt != null && happened.chargeStarted() == null ? Progress.startingAt(startAt) : happened;
-        return ClockPlan.plan(new ClockPlan.Request(now, opened().promise(), phaseTimes(), hours, progress), limits);
+        return ClockPlan.plan(new ClockPlan.Request(now, state.promise(), phaseTimes(), hours, progress), limits);
     }
 
     /** Runtime at light use, in hours, from a capacity: what the owner will notice. */

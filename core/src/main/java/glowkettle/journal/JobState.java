@@ -1,11 +1,13 @@
 package glowkettle.journal;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The fold of a journal: the entries that count, in the order they were made. A correction stands in the place of what it
@@ -79,6 +81,21 @@ public final class JobState {
                 .orElseThrow(() -> new IllegalStateException("A journal begins with the opening of its job"));
     }
 
+    /** The model the device turned out to be, or was taken for. */
+    public String modelId() {
+        return latest(Entry.ModelNamed.class).map(Entry.ModelNamed::modelId).orElse(opened().modelId());
+    }
+
+    /** What was promised last. */
+    public @Nullable Instant promise() {
+        return latest(Entry.Promised.class).map(Entry.Promised::promise).orElse(opened().promise());
+    }
+
+    /** The version of the shop limits this job is judged by. */
+    public int limitsVersion() {
+        return latest(Entry.Rejudged.class).map(Entry.Rejudged::limitsVersion).orElse(opened().limitsVersion());
+    }
+
     public List<String> steps(Entry.Way way) {
         return all(Entry.StepDone.class)
                 .filter(step -> step.way() == way)
@@ -89,7 +106,7 @@ public final class JobState {
     /** What can be taken back: the newest entry that counts, but never the opening of the job. */
     public Optional<Recorded> lastTakeable() {
         return counting.stream()
-                .filter(recorded -> !(recorded.entry() instanceof Entry.JobOpened))
+                .filter(recorded -> recorded.entry().isTakeable())
                 .reduce((earlier, later) -> later);
     }
 

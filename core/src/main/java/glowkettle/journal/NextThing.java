@@ -53,6 +53,9 @@ public record NextThing(Stage stage, String what, boolean blocked) {
     }
 
     private static NextThing fit(JobFile job) {
+        if (!job.packKnown()) {
+            return new NextThing(Stage.FIT, "Read the old pack's label and measure its bay", false);
+        }
         Optional<PackComparison.Comparison> compared = job.comparison().map(result -> result.result());
         if (compared.isEmpty()) {
             return new NextThing(Stage.FIT, "Read the new pack's label and hold it against the bay", false);

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * each; {@link ModelCheck} says what is wrong with one.
  *
  * @param codes model or regulatory codes it is found by
+ * @param family true for a generic family, whose pack is not known until its label was read
  * @param afterwards what the owner will notice and need not fear
  */
 public record DeviceModel(
@@ -26,7 +27,8 @@ public record DeviceModel(
         List<FaceMap> faces,
         List<Fastener> fasteners,
         List<Check> checks,
-        List<String> afterwards) {
+        List<String> afterwards,
+        @Nullable Boolean family) {
     public DeviceModel {
         codes = List.copyOf(codes);
         operations = List.copyOf(operations);
@@ -40,6 +42,48 @@ public record DeviceModel(
     /** A function to prove: always, or only when the operation that carries its name was done. */
     public record Check(
             String function, String question, @Nullable String expect, boolean always) {}
+
+    public boolean isFamily() {
+        return Boolean.TRUE.equals(family);
+    }
+
+    /** The same teardown around a pack that is known. */
+    public DeviceModel with(OldPack old) {
+        return new DeviceModel(
+                id,
+                name,
+                codes,
+                kind,
+                mounting,
+                old.in(pack),
+                seamNominalMm,
+                operations,
+                targets,
+                faces,
+                fasteners,
+                checks,
+                afterwards,
+                null);
+    }
+
+    /** A model of its own, from what was learnt with a family. */
+    public DeviceModel named(String newId, String newName, List<String> newCodes, List<Operation> learnt) {
+        return new DeviceModel(
+                newId,
+                newName,
+                newCodes,
+                kind,
+                mounting,
+                pack,
+                seamNominalMm,
+                learnt,
+                targets,
+                faces,
+                fasteners,
+                checks,
+                afterwards,
+                null);
+    }
 
     public Optional<Operation> operation(String operationId) {
         return operations.stream().filter(op -> op.id().equals(operationId)).findFirst();

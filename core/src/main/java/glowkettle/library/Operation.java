@@ -74,6 +74,12 @@ public record Operation(
         }
     }
 
+    /** The same operation with other words before it. */
+    public Operation with(List<String> otherWarnings) {
+        return new Operation(
+                id, kind, label, minutes, tool, side, inside, after, choice, skill, otherWarnings, function, back);
+    }
+
     public boolean isInside() {
         return Boolean.TRUE.equals(inside);
     }

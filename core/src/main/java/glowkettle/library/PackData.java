@@ -4,6 +4,7 @@ import glowkettle.cell.Body;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
 
 /** The pack a model takes: its label, its body, its bay, and what the calibration sums need. */
 public record PackData(
@@ -55,7 +56,10 @@ public record PackData(
         BigDecimal shutDownPercent,
 
         @Says("Body") Body body,
-        @Says("Cells") @Within(min = "1", max = "3000") BigDecimal cells) {
+        @Says("Cells") @Within(min = "1", max = "3000") BigDecimal cells,
+
+        @Says("Mass") @Within(min = "0.1", max = "100000", unit = "g") @Nullable
+        BigDecimal massG) {
     public BigDecimal energyWh() {
         return nominalV.multiply(capacityMah).movePointLeft(3);
     }

@@ -1,17 +1,32 @@
 package glowkettle.limits;
 
+import java.util.List;
 import java.util.Locale;
 
 /** The tables that belong to a version of the shop limits. */
 public enum LimitTable {
     /** State of charge in %, then the rested voltage per cell of each chemistry family. */
-    OPEN_CIRCUIT,
+    OPEN_CIRCUIT("Rested voltage and state of charge"),
     /** Nominal volts per cell from and to, charge limit per cell, 1 for iron-phosphate. */
-    CHEMISTRY_BANDS,
+    CHEMISTRY_BANDS("Nominal voltage and charge limit"),
     /** Thread in mm, torque into metal and into plastic in N·m. */
-    TORQUE;
+    TORQUE("Hand torque by thread");
+
+    private final String words;
+
+    LimitTable(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
 
     public String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public List<TableRule.Column> columns() {
+        return TableRule.columns(this);
     }
 }

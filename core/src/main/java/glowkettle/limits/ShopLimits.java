@@ -5,7 +5,9 @@ import glowkettle.finding.Finding;
 import glowkettle.finding.Quantity;
 import glowkettle.finding.Weight;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -25,9 +27,13 @@ public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTa
             }
         }
         for (LimitTable table : LimitTable.values()) {
-            if (!tables.containsKey(table)) {
+            Table figures = tables.get(table);
+            if (figures == null) {
                 throw new IllegalArgumentException("The table %s is missing".formatted(table.id()));
             }
+            TableRule.fault(table, figures.rows()).ifPresent(fault -> {
+                throw new IllegalArgumentException("The table %s: %s".formatted(table.id(), fault));
+            });
         }
     }
 
@@ -43,6 +49,25 @@ public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTa
         Map<Limit, BigDecimal> changed = new EnumMap<>(values);
         changed.put(limit, value);
         return new ShopLimits(version, changed, tables);
+    }
+
+    public ShopLimits with(LimitTable table, Table figures) {
+        Map<LimitTable, Table> changed = new EnumMap<>(tables);
+        changed.put(table, figures);
+        return new ShopLimits(version, values, changed);
+    }
+
+    /** Tables that say something else, compared as figures. */
+    public List<LimitTable> tablesUnlike(ShopLimits other) {
+        return Arrays.stream(LimitTable.values())
+                .filter(table -> !table(table).saysTheSameAs(other.table(table)))
+                .toList();
+    }
+
+    public AppliedLimit.Source sourceOf(LimitTable table) {
+        return table(table).saysTheSameAs(defaults().table(table))
+                ? AppliedLimit.Source.BUILT_IN
+                : AppliedLimit.Source.SHOP;
     }
 
     public BigDecimal of(Limit limit) {

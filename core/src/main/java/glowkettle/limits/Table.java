@@ -15,4 +15,19 @@ public record Table(List<String> columns, List<List<BigDecimal>> rows) {
             }
         }
     }
+
+    /** The same figures in the same places, however they are written. */
+    boolean saysTheSameAs(Table other) {
+        if (rows.size() != other.rows.size()) {
+            return false;
+        }
+        for (int row = 0; row < rows.size(); row++) {
+            for (int column = 0; column < columns.size(); column++) {
+                if (rows.get(row).get(column).compareTo(other.rows.get(row).get(column)) != 0) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
 }

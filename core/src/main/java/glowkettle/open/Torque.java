@@ -16,8 +16,8 @@ public final class Torque {
         int column = fastener.seat() == Fastener.Seat.PLASTIC ? 2 : 1;
         for (List<BigDecimal> row : limits.table(LimitTable.TORQUE).rows()) {
             if (row.getFirst().compareTo(fastener.threadMm()) == 0) {
-                return Optional.of(
-                        new AppliedLimit(LimitTable.TORQUE.id(), row.get(column), "N·m", AppliedLimit.Source.BUILT_IN));
+                return Optional.of(new AppliedLimit(
+                        LimitTable.TORQUE.id(), row.get(column), "N·m", limits.sourceOf(LimitTable.TORQUE)));
             }
         }
         return Optional.empty();

@@ -41,7 +41,8 @@ class PackComparisonTest {
                 figure("3"),
                 figure("4"),
                 Body.CASED_POUCH,
-                figure("3"));
+                figure("3"),
+                null);
     }
 
     private static PackLabel label(

@@ -8,7 +8,9 @@ import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.assess.RunDown;
 import glowkettle.assess.Tier;
+import glowkettle.assess.TimedRun;
 import glowkettle.calibrate.Kept;
 import glowkettle.open.Tray;
 import glowkettle.prove.CheckList;
@@ -214,5 +216,65 @@ class AdmissionTest {
         assertThat(bench.refusal(new Entry.Noted(null, "late"))).isPresent();
         assertThat(bench.refusal(new Entry.Addendum("The owner came back content.")))
                 .isEmpty();
+    }
+
+    @Test
+    void aPackIsWatchedAndReleasedOnlyWhileItLiesInTheStore() {
+        Bench bench = new Bench().assessed();
+        Entry.Watched look = new Entry.Watched(BigDecimal.valueOf(21), BigDecimal.valueOf(21), null);
+        Entry.PackReleased released = new Entry.PackReleased(1, "Barge");
+
+        assertThat(bench.refusal(look))
+                .hasValueSatisfying(reason -> assertThat(reason).contains("is in no container"));
+        bench.torn()
+                .measured()
+                .write(new Entry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN))
+                .write(look);
+        assertThat(bench.refusal(released)).contains("Only a lead releases a pack for disposal.");
+        bench.write(released, Role.LEAD);
+        assertThat(bench.refusal(look))
+                .hasValueSatisfying(reason -> assertThat(reason).contains("has left the store"));
+        assertThat(bench.refusal(new Entry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN)))
+                .contains("The old pack has left the store.");
+    }
+
+    @Test
+    void anIsolatedPackIsNeverRunDown() {
+        Bench bench = new Bench().assessed();
+        Entry.RunDownChosen down =
+                new Entry.RunDownChosen(RunDown.School.RUN_DOWN_FIRST, BigDecimal.ONE, BigDecimal.valueOf(80));
+        assertThat(bench.refusal(down)).isEmpty();
+
+        bench.write(new Entry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
+        assertThat(bench.refusal(down)).contains("Tier Isolate: no current through this pack.");
+        assertThat(bench.refusal(new Entry.RunDownChosen(RunDown.School.LEAVE_AS_IT_IS, null, BigDecimal.valueOf(80))))
+                .isEmpty();
+    }
+
+    @Test
+    void figuresThatCannotBeJudgedTogetherAreAskedForAgainAtOnce() {
+        assertThat(new Bench()
+                        .refusal(new Entry.RunTimed(new TimedRun.Readings(
+                                BigDecimal.TEN,
+                                BigDecimal.ONE,
+                                true,
+                                false,
+                                BigDecimal.ONE,
+                                null,
+                                null,
+                                BigDecimal.TEN,
+                                BigDecimal.TEN))))
+                .hasValueSatisfying(reason -> assertThat(reason).contains("lies before last seen running"));
+    }
+
+    @Test
+    void onlyALeadHasAJobJudgedByANewerVersion() {
+        Bench bench = new Bench();
+        Entry.Rejudged rejudged = new Entry.Rejudged(3, "Stricter since Monday");
+
+        assertThat(bench.refusal(rejudged, Role.TECHNICIAN)).isPresent();
+        assertThat(bench.refusal(new Entry.Rejudged(0, "again"), Role.LEAD)).isPresent();
+        assertThat(bench.write(rejudged, Role.LEAD).file().state().limitsVersion())
+                .isEqualTo(3);
     }
 }

@@ -23,6 +23,7 @@ import glowkettle.library.Side;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Tray;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,6 +36,7 @@ final class Bench {
     static final Instant NOON = Instant.parse("2026-11-18T12:00:00Z");
 
     private final List<Recorded> journal = new ArrayList<>();
+    private Instant now = NOON;
 
     Bench() {
         add(
@@ -117,7 +119,8 @@ final class Bench {
                         figure("3"),
                         figure("3"),
                         Body.CASED_POUCH,
-                        figure("2")),
+                        figure("2"),
+                        null),
                 figure("0.1"),
                 List.of(
                         operation("off", OperationKind.POWER_OFF, null, false),
@@ -132,7 +135,8 @@ final class Bench {
                 List.of(
                         new DeviceModel.Check("start", "Does it start?", "Dark until plugged in.", true),
                         new DeviceModel.Check("touch panel", "Does it click?", null, false)),
-                List.of("The clock has to be set."));
+                List.of("The clock has to be set."),
+                null);
     }
 
     JobFile file() {
@@ -140,7 +144,12 @@ final class Bench {
     }
 
     private void add(Entry entry, @Nullable Long corrects) {
-        journal.add(new Recorded(journal.size() + 1, NOON, "technician", entry, corrects));
+        journal.add(new Recorded(journal.size() + 1, now, "technician", entry, corrects));
+    }
+
+    Bench later(Duration passed) {
+        now = now.plus(passed);
+        return this;
     }
 
     Optional<String> refusal(Entry entry, Role by) {

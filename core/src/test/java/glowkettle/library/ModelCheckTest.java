@@ -44,7 +44,8 @@ class ModelCheckTest {
                 List.of(new FaceMap(Side.BACK, new BigDecimal("100"), new BigDecimal("100"), List.of(), List.of())),
                 fasteners,
                 List.of(),
-                List.of()));
+                List.of(),
+                null));
     }
 
     private static final PackData PACK = new PackData(
@@ -65,7 +66,8 @@ class ModelCheckTest {
             BigDecimal.ONE,
             BigDecimal.ONE,
             glowkettle.cell.Body.POUCH,
-            BigDecimal.ONE);
+            BigDecimal.ONE,
+            null);
     private static final Operation PLUG = operation("plug", OperationKind.DISCONNECT_PACK, "screws");
     private static final Operation SCREWS = operation("screws", OperationKind.LOOSEN_FASTENERS);
 

@@ -66,4 +66,19 @@ class ShopLimitsTest {
             }
         }
     }
+
+    /** Whether a change protects less is a matter of its direction, and the other direction is never looser, too. */
+    @ParameterizedTest
+    @EnumSource(Limit.class)
+    void ofTwoDirectionsAtMostOneIsLooser(Limit limit) {
+        LimitSpec spec = ShopLimits.spec(limit);
+        ShopLimits low = ShopLimits.defaults().with(limit, spec.min());
+        ShopLimits high = ShopLimits.defaults().with(limit, spec.max());
+        LimitChange up = LimitChange.between(low, high).getFirst();
+        LimitChange down = LimitChange.between(high, low).getFirst();
+
+        assertThat(up.looser()).isEqualTo(spec.stricter() == LimitSpec.Stricter.LOWER);
+        assertThat(down.looser()).isEqualTo(spec.stricter() == LimitSpec.Stricter.HIGHER);
+        assertThat(LimitChange.between(low, low)).isEmpty();
+    }
 }

@@ -12,18 +12,19 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 
 /**
- * Simulated instruments on a loopback port: a gauge reader and calipers. Each query has one line of answer, which the
+ * Simulated instruments on a loopback port: a gauge reader, calipers and a pressure tester. Each query has one line of answer, which the
  * bench that is simulated sets; unknown queries answer {@code ERR}.
  */
 public final class SimulatedBench implements AutoCloseable {
     private final ServerSocket server;
-    private final Map<String, String> answers = new ConcurrentHashMap<>();
+    private final Map<String, Supplier<String>> answers = new ConcurrentHashMap<>();
 
     public SimulatedBench() throws IOException {
         server = new ServerSocket(0, 50, InetAddress.getLoopbackAddress());
-        answers.put("*IDN?", "SIMULATED,BENCH,0,1");
+        show("*IDN?", "SIMULATED,BENCH,0,1");
         Thread.ofVirtual().name("simulated-bench").start(this::serve);
     }
 
@@ -33,6 +34,11 @@ public final class SimulatedBench implements AutoCloseable {
 
     /** What the instrument shows from now on. */
     public void show(String query, String answer) {
+        show(query, () -> answer);
+    }
+
+    /** What the instrument shows whenever it is asked from now on. */
+    public void show(String query, Supplier<String> answer) {
         answers.put(query, answer);
     }
 
@@ -54,7 +60,8 @@ public final class SimulatedBench implements AutoCloseable {
                 Writer writer = new OutputStreamWriter(socket.getOutputStream(), StandardCharsets.US_ASCII)) {
             String query = reader.readLine();
             while (query != null) {
-                writer.write(answers.getOrDefault(query.strip(), "ERR unknown query") + "\n");
+                writer.write(answers.getOrDefault(query.strip(), () -> "ERR unknown query")
+                                .get() + "\n");
                 writer.flush();
                 query = reader.readLine();
             }

@@ -1,0 +1,187 @@
+package glowkettle.journal;
+
+import glowkettle.finding.Weight;
+import glowkettle.journal.Admission.Refusal;
+import glowkettle.library.Fastener;
+import glowkettle.library.Operation;
+import glowkettle.library.OperationKind;
+import glowkettle.open.WayBack;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Whether a step of the teardown or of the way back, and its fasteners, may be written now. */
+final class WorkAdmission {
+    private WorkAdmission() {}
+
+    static Optional<Refusal> step(JobFile job, Entry.StepDone done) {
+        return Admission.unlessHalted(job)
+                .or(() -> done.way() == Entry.Way.IN ? stepDoneIn(job, done) : stepBack(job, done));
+    }
+
+    private static Optional<Refusal> stepDoneIn(JobFile job, Entry.StepDone done) {
+        return stepIn(job, done.step())
+                .or(() -> job.operation(done.step()).flatMap(operation -> fastenersOf(job, operation)));
+    }
+
+    private static Optional<Refusal> stepIn(JobFile job, String step) {
+        Optional<Operation> found = job.operation(step);
+        if (found.isEmpty()) {
+            return Admission.no(
+                    "step", "'%s' is no step of %s.".formatted(step, job.model().name()));
+        }
+        Operation operation = found.get();
+        List<String> sofar = job.stepsIn();
+        if (sofar.contains(operation.id())) {
+            return Admission.no("step", "“%s” is done already.".formatted(operation.label()));
+        }
+        if (!job.stepsBack().isEmpty()) {
+            return Admission.no("step", "The way back has begun; take its steps back first.");
+        }
+        List<String> waiting = operation.after().stream()
+                .filter(before -> !isDone(job, before, sofar))
+                .map(before -> job.operation(before).map(Operation::label).orElse(before))
+                .toList();
+        if (!waiting.isEmpty()) {
+            return Admission.no("step", "“%s” waits for “%s”.".formatted(operation.label(), waiting.getFirst()));
+        }
+        if (operation.isInside() && !job.conditionsConfirmed()) {
+            return Admission.no(
+                    "step", "Confirm mat or wrist strap, and the conditions, before the first work inside.");
+        }
+        return hardRule(job, operation, sofar);
+    }
+
+    private static boolean isDone(JobFile job, String name, List<String> sofar) {
+        return sofar.contains(name)
+                || job.model().operations().stream()
+                        .anyMatch(option -> name.equals(option.choice()) && sofar.contains(option.id()));
+    }
+
+    /** Inside work that does not lead to the disconnect waits for it. */
+    private static Optional<Refusal> hardRule(JobFile job, Operation operation, List<String> sofar) {
+        Operation disconnect = job.model().operations().stream()
+                .filter(other -> other.kind().disconnects())
+                .findFirst()
+                .orElseThrow();
+        if (operation.isInside()
+                && operation != disconnect
+                && !sofar.contains(disconnect.id())
+                && !leadsTo(job, operation, disconnect)) {
+            return Admission.no(
+                    "step", "“%s” works inside: first “%s”.".formatted(operation.label(), disconnect.label()));
+        }
+        return Optional.empty();
+    }
+
+    private static boolean leadsTo(JobFile job, Operation operation, Operation later) {
+        List<Operation> pending = new ArrayList<>(List.of(later));
+        for (int i = 0; i < pending.size(); i++) {
+            Operation current = pending.get(i);
+            job.model().operations().stream()
+                    .filter(before -> current.after().contains(before.id())
+                            || before.choice() != null && current.after().contains(before.choice()))
+                    .filter(before -> !pending.contains(before))
+                    .forEach(pending::add);
+        }
+        return pending.contains(operation);
+    }
+
+    private static Optional<Refusal> fastenersOf(JobFile job, Operation operation) {
+        if (operation.kind() != OperationKind.LOOSEN_FASTENERS) {
+            return Optional.empty();
+        }
+        List<String> stillIn = job.model().fastenersOf(operation.id()).stream()
+                .map(fastener -> fastener.id())
+                .filter(id -> !job.fastenersOut().contains(id)
+                        && !job.fastenersMissing().contains(id))
+                .toList();
+        return stillIn.isEmpty()
+                ? Optional.empty()
+                : Admission.no(
+                        "step",
+                        "Still in: %s. Take them out, or mark them as missing.".formatted(String.join(", ", stillIn)));
+    }
+
+    private static Optional<Refusal> stepBack(JobFile job, Entry.StepDone done) {
+        if (!job.packChosen()) {
+            return Admission.no("step", "No pack has been chosen; nothing is closed over an empty bay.");
+        }
+        Optional<WayBack.Step> next = job.nextStepBack(job.wayBack().result());
+        if (next.isEmpty() || !next.get().id().equals(done.step())) {
+            return Admission.no(
+                    "step",
+                    "The next step back is “%s”."
+                            .formatted(next.map(WayBack.Step::label).orElse("none: it is closed")));
+        }
+        Optional<Operation> operation = job.operation(done.step());
+        if (operation.isPresent() && operation.get().kind() == OperationKind.LOOSEN_FASTENERS) {
+            List<String> empty = job.tray().result().emptyHoles().stream()
+                    .filter(hole -> job.model()
+                            .fastener(hole)
+                            .filter(fastener -> done.step().equals(fastener.operation()))
+                            .isPresent())
+                    .toList();
+            if (!empty.isEmpty()) {
+                return Admission.no(
+                        "step",
+                        "Empty holes: %s. Left over in the tray: %s."
+                                .formatted(
+                                        String.join(", ", empty),
+                                        String.join(", ", job.tray().result().leftOver())));
+            }
+            return job.tray().findings().stream()
+                    .filter(finding -> finding.weight().compareTo(Weight.STOP) >= 0)
+                    .findFirst()
+                    .map(finding -> new Refusal("step", finding.sentence()));
+        }
+        return Optional.empty();
+    }
+
+    static Optional<Refusal> fastenersOut(JobFile job, Entry.FastenersOut out) {
+        List<String> named =
+                Stream.concat(out.out().stream(), out.missing().stream()).toList();
+        if (named.isEmpty()) {
+            return Admission.no("out", "Name at least one fastener.");
+        }
+        for (String id : named) {
+            Optional<Fastener> fastener = job.model().fastener(id);
+            if (fastener.isEmpty()) {
+                return Admission.no(
+                        "out",
+                        "'%s' is no fastener of %s.".formatted(id, job.model().name()));
+            }
+            if (job.fastenersOut().contains(id)
+                    || job.fastenersMissing().contains(id)
+                    || Collections.frequency(named, id) > 1) {
+                return Admission.no("out", "%s is out already.".formatted(id));
+            }
+            Optional<Refusal> tooEarly =
+                    stepIn(job, String.valueOf(fastener.get().operation()));
+            if (tooEarly.isPresent()) {
+                return Admission.no("out", tooEarly.get().reason());
+            }
+        }
+        return Admission.unlessHalted(job);
+    }
+
+    static Optional<Refusal> fastenersBack(JobFile job, Entry.FastenersBack back) {
+        for (var placement : back.placements()) {
+            if (!job.fastenersOut().contains(placement.fastener())) {
+                return Admission.no("placements", "%s is not in the tray.".formatted(placement.fastener()));
+            }
+            boolean used = job.placements().stream()
+                    .anyMatch(other -> other.fastener().equals(placement.fastener())
+                            || other.hole().equals(placement.hole()));
+            if (used) {
+                return Admission.no(
+                        "placements",
+                        "%s is in already, or its hole %s is taken; take it back first."
+                                .formatted(placement.fastener(), placement.hole()));
+            }
+        }
+        return Admission.unlessHalted(job);
+    }
+}
