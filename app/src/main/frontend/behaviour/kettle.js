@@ -2,7 +2,9 @@ import htmx from "htmx.org";
 import Alpine from "@alpinejs/csp";
 import { watchConnection } from "./connection.js";
 import { keepDrafts } from "./drafts.js";
+import { holdPressure } from "./hold.js";
 import { listenToKeys } from "./keys.js";
+import { listenLive } from "./live.js";
 import { keypad } from "./keypad.js";
 import { strip } from "./strip.js";
 
@@ -24,3 +26,8 @@ Alpine.start();
 listenToKeys();
 keepDrafts();
 watchConnection();
+listenLive();
+holdPressure();
+
+// Keeps the evacuation card on this device, for when nothing answers any more.
+navigator.serviceWorker?.register("/evacuate.js").catch(() => {});

@@ -1,7 +1,8 @@
 // One key, one thing: an element carries its key in data-key. A foot pedal is a keyboard, so it needs nothing more.
 const typing = (element) => element.matches("input:not([type=radio]):not([type=checkbox]), textarea, select");
 
-const visible = (element) => element.offsetParent !== null || element.getClientRects().length > 0;
+// What lies in closed details has a place on the page and is not seen all the same.
+const visible = (element) => element.checkVisibility();
 
 function evacuate() {
     const card = document.getElementById("evacuate-card");

@@ -1,31 +1,34 @@
 package glowkettle.app.arrive;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Binder;
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FormTree;
+import glowkettle.app.binding.Forms;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Attempt;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
 import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.JobState;
+import glowkettle.journal.Recorded;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
-import org.springframework.http.HttpStatus;
+import java.util.Objects;
+import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.server.ResponseStatusException;
 
 /** Takes a device in. */
 @Controller
@@ -36,9 +39,17 @@ class ArriveController {
     private final ModelLibrary models;
     private final LimitsBook limits;
     private final ShopBook shop;
+    private final PromiseGate promises;
     private final InstantSource clock;
 
-    ArriveController(JournalBook journal, ModelLibrary models, LimitsBook limits, ShopBook shop, InstantSource clock) {
+    ArriveController(
+            JournalBook journal,
+            ModelLibrary models,
+            LimitsBook limits,
+            ShopBook shop,
+            PromiseGate promises,
+            InstantSource clock) {
+        this.promises = promises;
         this.journal = journal;
         this.models = models;
         this.limits = limits;
@@ -53,7 +64,7 @@ class ArriveController {
 
     @PostMapping("/jobs/new")
     String open(HttpServletRequest request, HttpServletResponse response, Model model) {
-        Map<String, String[]> typed = new LinkedHashMap<>(request.getParameterMap());
+        Map<String, String[]> typed = Forms.typed(request);
         List<Fault> faults = new ArrayList<>();
         findModelByCode(typed, faults);
         typed.put(
@@ -67,18 +78,32 @@ class ArriveController {
                     "modelId",
                     "'%s' is not in the library".formatted(bound.get().modelId())));
         }
-        if (bound.isGood()
-                && bound.get().promise() != null
-                && !bound.get().promise().isAfter(clock.instant())) {
-            faults.add(new Fault(
-                    "promise",
-                    "%s has passed; a promise lies ahead, or is left empty.".formatted(first(typed, "promise"))));
+        if (bound.isGood() && bound.get().promise() != null) {
+            promiseFault(bound.get(), first(typed, "promise")).ifPresent(faults::add);
         }
         if (!faults.isEmpty()) {
             response.setStatus(422);
             return page(new Attempt(KIND, typed, faults, List.of()), model);
         }
-        return "redirect:/jobs/" + journal.open(bound.get(), formId(request), String.valueOf(request.getRemoteUser()));
+        return "redirect:/jobs/"
+                + journal.open(bound.get(), Forms.id(request), String.valueOf(request.getRemoteUser()));
+    }
+
+    /** Nobody has promised it yet, so that a date the plan cannot keep is not taken at all. */
+    private Optional<Fault> promiseFault(Entry.JobOpened opened, String typed) {
+        Instant promise = Objects.requireNonNull(opened.promise());
+        if (!promise.isAfter(clock.instant())) {
+            return Optional.of(
+                    new Fault("promise", "%s has passed; a promise lies ahead, or is left empty.".formatted(typed)));
+        }
+        return models.find(opened.modelId())
+                .map(model -> new JobFile(
+                        0,
+                        JobState.fold(List.of(new Recorded(1, clock.instant(), "", opened, null))),
+                        model,
+                        limits.newest().limits()))
+                .flatMap(job -> promises.tooEarly(job, promise))
+                .map(words -> new Fault("promise", words + " Leave it empty, and promise it on the job's own page."));
     }
 
     private String page(Attempt attempt, Model model) {
@@ -108,13 +133,5 @@ class ArriveController {
     private static String first(Map<String, String[]> typed, String field) {
         String[] values = typed.get(field);
         return values == null || values.length == 0 ? "" : values[0];
-    }
-
-    private static UUID formId(HttpServletRequest request) {
-        try {
-            return UUID.fromString(String.valueOf(request.getParameter("formId")));
-        } catch (IllegalArgumentException e) {
-            throw new ResponseStatusException(HttpStatus.BAD_REQUEST);
-        }
     }
 }

@@ -1,8 +1,11 @@
 package glowkettle.app.arrive;
 
-import glowkettle.app.web.Attempt;
+import glowkettle.app.binding.Attempt;
+import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.StagePage;
+import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.Ready;
 import glowkettle.journal.Stage;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
@@ -11,6 +14,14 @@ import org.springframework.ui.Model;
 /** What was said at the counter, and what it makes Assess ask for. */
 @Component
 class ArrivePage implements StagePage {
+    private final HoldPanel hold;
+    private final ShopBook shop;
+
+    ArrivePage(HoldPanel hold, ShopBook shop) {
+        this.hold = hold;
+        this.shop = shop;
+    }
+
     @Override
     public Stage stage() {
         return Stage.ARRIVE;
@@ -19,6 +30,18 @@ class ArrivePage implements StagePage {
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         model.addAttribute("opened", job.opened());
+        Instant promise = job.state().promise();
+        Instant earliest =
+                job.closed() ? null : Ready.earliest(job, now, shop.hours()).orElse(null);
+        model.addAttribute("promise", promise);
+        model.addAttribute("earliest", earliest);
+        model.addAttribute("promisedTooEarly", promise != null && earliest != null && promise.isBefore(earliest));
         model.addAttribute("plan", job.plan().result());
+        model.addAttribute("labourMinutes", job.labourMinutes());
+        model.addAttribute("hold", hold.of(job, Entry.Moment.BEFORE));
+        model.addAttribute("quote", QuoteShown.of(job).orElse(null));
+        model.addAttribute("photos", job.photos());
+        model.addAttribute("nameable", ModelNaming.isNameable(job));
+        model.addAttribute("learnt", ModelNaming.learnt(job));
     }
 }

@@ -4,8 +4,13 @@ import glowkettle.arrive.Symptom;
 import glowkettle.finding.Finding;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /**
  * Which form of the page is opened first, and why.
@@ -15,26 +20,65 @@ import java.util.Set;
 public record Asking(String form, String sentence, String because) {
     private static final List<String> ORDER =
             List.of("missing-look-and-smell", "missing-surface", "missing-ambient", "missing-rest", "missing-seam");
-    private static final Set<Symptom> SEAM_FIRST = Set.of(Symptom.LIFTING, Symptom.NO_CLICK);
+    /** What a complaint of danger asks for before the usual order; the most urgent first. */
+    private static final Map<Symptom, String> FIRST =
+            ordered(Symptom.HOT, "warmth-taken", Symptom.LIFTING, "seam-taken", Symptom.NO_CLICK, "seam-taken");
+    /** What a complaint of wear asks for when nothing that safety needs is missing. */
+    private static final Map<Symptom, String> THEN = ordered(
+            Symptom.WILL_NOT_CHARGE,
+            "voltage-taken",
+            Symptom.ONLY_PLUGGED_IN,
+            "voltage-taken",
+            Symptom.SUDDEN_SHUT_DOWN,
+            "gauge-read",
+            Symptom.SHORT_RUNTIME,
+            "gauge-read");
 
     static Asking of(JobFile job) {
-        Set<Symptom> symptoms = job.opened().symptoms();
         List<Finding> missing = job.tier().findings().stream()
                 .filter(finding -> finding.rule().startsWith("missing-"))
                 .toList();
-        boolean looked = missing.stream().noneMatch(finding -> finding.rule().equals("missing-look-and-smell"));
         // Looking and smelling costs nothing and touches nothing, so it stays first; then the symptom chooses.
-        if (looked
-                && symptoms.stream().anyMatch(SEAM_FIRST::contains)
-                && missing.stream().anyMatch(finding -> finding.rule().equals("missing-seam"))) {
-            Symptom symptom =
-                    symptoms.stream().filter(SEAM_FIRST::contains).findFirst().orElseThrow();
-            return new Asking("seam-taken", symptom.asksFor(), "because the owner says: " + symptom.words());
+        if (missing.stream().anyMatch(finding -> finding.rule().equals("missing-look-and-smell"))) {
+            return usual(missing);
         }
+        Set<String> wanted =
+                missing.stream().map(finding -> form(finding.rule())).collect(Collectors.toSet());
+        return because(job, FIRST, wanted::contains)
+                .or(() -> missing.isEmpty() ? Optional.empty() : Optional.of(usual(missing)))
+                .or(() -> because(job, THEN, form -> !taken(job, form)))
+                .orElseGet(() -> gauge(job));
+    }
+
+    private static Asking usual(List<Finding> missing) {
         return missing.stream()
                 .min((a, b) -> Integer.compare(place(a), place(b)))
                 .map(finding -> new Asking(form(finding.rule()), finding.sentence(), ""))
-                .orElseGet(() -> gauge(job));
+                .orElseThrow();
+    }
+
+    private static Optional<Asking> because(JobFile job, Map<Symptom, String> asks, Predicate<String> open) {
+        return asks.entrySet().stream()
+                .filter(ask -> job.opened().symptoms().contains(ask.getKey()) && open.test(ask.getValue()))
+                .findFirst()
+                .map(ask -> new Asking(
+                        ask.getValue(),
+                        ask.getKey().asksFor(),
+                        "because the owner says: " + ask.getKey().words()));
+    }
+
+    private static boolean taken(JobFile job, String form) {
+        return form.equals("gauge-read")
+                ? job.gauge(Entry.Moment.BEFORE).isPresent()
+                : job.state().latest(Entry.VoltageTaken.class).isPresent();
+    }
+
+    private static Map<Symptom, String> ordered(Object... pairs) {
+        Map<Symptom, String> map = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            map.put((Symptom) pairs[i], (String) pairs[i + 1]);
+        }
+        return map;
     }
 
     private static int place(Finding finding) {

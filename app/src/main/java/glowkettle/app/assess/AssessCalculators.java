@@ -2,13 +2,18 @@ package glowkettle.app.assess;
 
 import glowkettle.app.calculator.Calculator;
 import glowkettle.app.calculator.Calculators;
+import glowkettle.assess.Evidence;
 import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings;
 import glowkettle.assess.HazardTier;
 import glowkettle.assess.Health;
 import glowkettle.assess.PartialWindow;
+import glowkettle.assess.Resistance;
+import glowkettle.assess.RunDown;
 import glowkettle.assess.StateOfCharge;
+import glowkettle.assess.SwellTrend;
 import glowkettle.assess.TierVerdict;
+import glowkettle.assess.TimedRun;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -47,6 +52,34 @@ class AssessCalculators implements Calculators {
                         "Full charge capacity between two rested voltages, with its range",
                         PartialWindow.Readings.class,
                         PartialWindow.Outcome.class,
-                        PartialWindow::capacity));
+                        PartialWindow::capacity),
+                new Calculator<>(
+                        STAGE,
+                        "timed-run",
+                        "State of health from a run that was timed, with its range",
+                        TimedRun.Readings.class,
+                        Evidence.class,
+                        TimedRun::read),
+                new Calculator<>(
+                        STAGE,
+                        "resistance",
+                        "Resistance from a load step, and the charge at which the device goes dark under it",
+                        Resistance.Readings.class,
+                        Resistance.class,
+                        Resistance::of),
+                new Calculator<>(
+                        STAGE,
+                        "swell-trend",
+                        "How fast a pack swells, and between which dates it reaches a limit",
+                        SwellTrend.Readings.class,
+                        SwellTrend.class,
+                        SwellTrend::of),
+                new Calculator<>(
+                        STAGE,
+                        "run-down",
+                        "The three ways to bring a pack down, ranked for the case, with energy and time",
+                        RunDown.Case.class,
+                        RunDown.class,
+                        RunDown::of));
     }
 }

@@ -1,12 +1,13 @@
 package glowkettle.app.assess;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.isolation.Containers;
-import glowkettle.app.web.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.assess.HazardReadings;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Stage;
+import glowkettle.limits.Limit;
 import java.lang.reflect.RecordComponent;
 import java.time.Instant;
 import java.util.Arrays;
@@ -66,7 +67,9 @@ class AssessPage implements StagePage {
         model.addAttribute(
                 "gauge",
                 job.gauge(Entry.Moment.BEFORE).map(Entry.GaugeRead::reading).orElse(null));
-        model.addAttribute("health", job.healthBefore().orElse(null));
+        model.addAttribute("meterError", job.limits().of(Limit.METER_ERROR_MV));
+        model.addAttribute("panel", HealthPanel.of(job, now));
+        model.addAttribute("seamFace", SeamFace.of(job.model()));
         model.addAttribute("voltageSources", HazardReadings.VoltageSource.values());
         model.addAttribute("wets", HazardReadings.Wet.values());
         model.addAttribute("kinds", TakenReading.all(job));

@@ -1,6 +1,7 @@
 package glowkettle.app.bench;
 
 import glowkettle.app.shop.Shop;
+import glowkettle.app.shop.ShopBook;
 import glowkettle.assess.Tier;
 import glowkettle.journal.Stage;
 import java.time.Instant;
@@ -8,6 +9,7 @@ import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -21,12 +23,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class BenchController {
     private static final int MOST_JOBS = 40;
+    private static final int MOST_FOUND = 20;
 
     private final BenchMapper bench;
+    private final JobSearch search;
+    private final ShopBook shop;
     private final InstantSource clock;
 
-    BenchController(BenchMapper bench, InstantSource clock) {
+    BenchController(BenchMapper bench, JobSearch search, ShopBook shop, InstantSource clock) {
+        this.shop = shop;
         this.bench = bench;
+        this.search = search;
         this.clock = clock;
     }
 
@@ -36,12 +43,20 @@ class BenchController {
     @GetMapping("/")
     String bench(@RequestParam(required = false) @Nullable String find, Model model) {
         String text = find == null ? "" : find.strip();
-        List<BenchMapper.BenchJob> jobs = text.isEmpty()
-                ? bench.open(Shop.ID, MOST_JOBS)
-                : bench.find(Shop.ID, number(text), like(text), MOST_JOBS);
+        Optional<Long> meant = JobSearch.meant(text).filter(search::exists);
+        if (meant.isPresent()) {
+            return "redirect:/jobs/" + meant.get();
+        }
+        JobSearch.Found found = text.isEmpty()
+                ? new JobSearch.Found(bench.open(Shop.ID, MOST_JOBS), Map.of())
+                : search.find(text.replace("\0", ""), MOST_FOUND);
+        List<BenchMapper.BenchJob> jobs = found.jobs();
+        model.addAttribute("mostFound", MOST_FOUND);
+        model.addAttribute("corrected", found.corrected());
         model.addAttribute("find", text);
         model.addAttribute("jobs", jobs);
         model.addAttribute("groups", text.isEmpty() ? groups(jobs) : List.of(new Group("Jobs", false, jobs)));
+        model.addAttribute("unfurnished", text.isEmpty() && shop.containers().isEmpty());
         model.addAttribute("openCount", bench.openCount(Shop.ID));
         model.addAttribute("tierOf", byName(Tier.values(), tier -> tier));
         model.addAttribute("stageWords", byName(Stage.values(), Stage::words));
@@ -71,15 +86,6 @@ class BenchController {
         return Arrays.stream(constants).collect(Collectors.toMap(Enum::name, value));
     }
 
-    /** No job has the number 0, which stands for a text that is no number. */
-    private static long number(String text) {
-        return text.matches("[0-9]{1,15}") ? Long.parseLong(text) : 0;
-    }
-
-    private static String like(String text) {
-        return "%" + text.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
-    }
-
     /** The strip asks for itself again, so that another person's clocks show up here. */
     @GetMapping("/clocks")
     String clocks() {
@@ -89,11 +95,6 @@ class BenchController {
     @GetMapping("/signin")
     String signIn() {
         return "signin";
-    }
-
-    @GetMapping("/evacuate")
-    String evacuate() {
-        return "evacuate";
     }
 
     @GetMapping("/keys")

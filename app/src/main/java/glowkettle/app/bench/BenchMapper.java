@@ -23,8 +23,8 @@ public interface BenchMapper {
             boolean closed,
             Instant changedAt) {}
 
-    /** A clock of the strip. */
-    record BenchClock(long job, Instant at, String what) {}
+    /** A clock of the strip, and the page where its hands are needed. */
+    record BenchClock(String path, Instant at, String what) {}
 
     @Select("""
             select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at
@@ -41,17 +41,21 @@ public interface BenchMapper {
     int openCount(int shop);
 
     @Select("""
-            select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at
-              from job
-             where shop_id = #{shop}
-               and (number = #{number} or owner ilike #{like} or model_name ilike #{like})
-             order by closed, changed_at desc
-             limit #{most}
-            """)
-    List<BenchJob> find(int shop, long number, String like, int most);
-
-    @Select("""
-            select job, at, what from clock where shop_id = #{shop} order by at, job limit #{most}
+            (select '/jobs/' || job || '/calibrate' as path, at, 'Job ' || job || ': ' || what as what
+               from clock
+              where shop_id = #{shop}
+              order by at, job
+              limit #{most})
+              union all
+            (select '/isolation/round/' || container.id, min(pack.next_look), 'Look: ' || container.name
+               from stored_pack pack
+               join container on container.shop_id = pack.shop_id and container.id = pack.container
+              where pack.shop_id = #{shop} and pack.hand_over is null and pack.next_look is not null
+              group by container.id, container.name
+              order by 2
+              limit #{most})
+              order by at, path
+              limit #{most}
             """)
     List<BenchClock> nearestClocks(int shop, int most);
 }

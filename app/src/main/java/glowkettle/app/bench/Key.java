@@ -17,6 +17,7 @@ public record Key(String key, String does) {
             new Key("B", "Back to the bench"),
             new Key("1 to 8", "A stage of this job"),
             new Key("J", "The journal of this job"),
+            new Key("H", "Start the pressure tester"),
             new Key("P", "The owner's sheet, to print"),
             new Key("X", "A check failed"),
             new Key("O", "The device has no such thing"),

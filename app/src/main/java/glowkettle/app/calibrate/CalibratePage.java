@@ -1,7 +1,7 @@
 package glowkettle.app.calibrate;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;

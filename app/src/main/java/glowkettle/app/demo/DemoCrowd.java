@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** As many open jobs as are asked for, copied from the demo's own, so that pages can be measured under a full shop. */
 @Component
-@Order(3)
+@Order(4)
 @ConditionalOnProperty("glow-kettle.demo-jobs")
 class DemoCrowd implements ApplicationRunner {
     private static final int ORIGINALS = 10;

@@ -1,14 +1,18 @@
 package glowkettle.app.demo;
 
 import glowkettle.app.isolation.Containers;
+import glowkettle.app.isolation.HandOvers;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.arrive.Symptom;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.assess.Resistance;
+import glowkettle.assess.TimedRun;
 import glowkettle.fit.PackLabel;
 import glowkettle.journal.Entry;
 import glowkettle.journal.Entry.CycleStep;
+import glowkettle.journal.Role;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -16,6 +20,7 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,12 +34,14 @@ class DemoJobs {
 
     private final JournalBook journal;
     private final Containers containers;
+    private final HandOvers handOvers;
     private final ShopBook shop;
     private final InstantSource clock;
 
-    DemoJobs(JournalBook journal, Containers containers, ShopBook shop, InstantSource clock) {
+    DemoJobs(JournalBook journal, Containers containers, HandOvers handOvers, ShopBook shop, InstantSource clock) {
         this.journal = journal;
         this.containers = containers;
+        this.handOvers = handOvers;
         this.shop = shop;
         this.clock = clock;
     }
@@ -42,12 +49,15 @@ class DemoJobs {
     @Transactional
     public void play() {
         closed();
+        handOvers.release(List.of(1L, 2L, 3L, 4L), "Harbour recycling barge", UUID.randomUUID(), "lead", Role.LEAD);
         calibrating();
         isolated();
         proving();
         fitting();
         opening();
         arriving();
+        watchedSwelling();
+        declined();
     }
 
     private Play job(int daysAgo, String model, String owner, Symptom... symptoms) {
@@ -82,7 +92,8 @@ class DemoJobs {
                 .proved(0)
                 .leftOut()
                 .stored()
-                .signed();
+                .signed()
+                .watchedUntil(clock.instant(), shop.hours(), "18.2", 0.2);
         handedBack(12, DUNLIN, "Ticket hall, south quay", Symptom.HOT);
         handedBack(9, GANNET, "Harbour office", Symptom.ONLY_PLUGGED_IN);
     }
@@ -96,7 +107,8 @@ class DemoJobs {
                 .proved(0)
                 .leftOut()
                 .stored()
-                .signed();
+                .signed()
+                .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.1);
     }
 
     /** The soak cycle runs by the shop's clock, so these begin at the openings of the last staffed days. */
@@ -130,7 +142,8 @@ class DemoJobs {
                 .cycle(CycleStep.SHUT_DOWN_SEEN, earlier.plus(Duration.ofMinutes(1000)))
                 .cycle(CycleStep.LAST_CHARGE_STARTED, before.plus(Duration.ofMinutes(20)))
                 .cycle(CycleStep.LAST_CHARGE_ENDED, before.plus(Duration.ofMinutes(190)))
-                .stored();
+                .stored()
+                .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.1);
     }
 
     private Play closedUp(int daysAgo, int inDays, String model, String owner, Symptom symptom) {
@@ -143,12 +156,13 @@ class DemoJobs {
     }
 
     private void isolated() {
-        job(2, GANNET, "Ferry Kittiwake, ticket desk of the upper deck", Symptom.LIFTING)
+        job(0, GANNET, "Ferry Kittiwake, ticket desk of the upper deck", Symptom.LIFTING)
                 .looked()
                 .warm("22.4")
                 .gauge(Entry.Moment.BEFORE, 48, 1020)
                 .seam("0.2", "1.4", "1.3", "0.3")
-                .stored();
+                .stored()
+                .watchedUntil(clock.instant().minus(Duration.ofMinutes(40)), shop.hours(), "12.6", 0.6);
         job(0, TERN, "Cadet school, room 1", Symptom.LIFTING, Symptom.NO_CLICK)
                 .write(new Entry.Looked(new Look(false, true, true, false, false, false, Wet.NO, null, null)))
                 .warm("23.0");
@@ -156,6 +170,7 @@ class DemoJobs {
                 .write(new Entry.Looked(
                         new Look(false, false, false, false, true, true, Wet.NO, new BigDecimal("20"), null)))
                 .stored()
+                .watchedUntil(clock.instant(), shop.hours(), "12.4", 1.1)
                 .asLead(new Entry.LeadContinued("Cold removal outdoors, second person and open container beside it."));
         job(
                         5,
@@ -195,13 +210,16 @@ class DemoJobs {
                 .proved(0)
                 .leftOut()
                 .stored()
-                .write(new Entry.SignedOff(glowkettle.journal.Role.TECHNICIAN));
+                .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.2)
+                .write(new Entry.SignedOff(Role.TECHNICIAN));
     }
 
     private void fitting() {
         Play refused = promised(2, 3, GANNET, "Purser, ferry Skua", Symptom.SHORT_RUNTIME)
                 .assessed()
-                .out();
+                .out()
+                .stored()
+                .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.1);
         refused.offered(label(refused, "11.1", "12.6", "4400"));
         Play lying = promised(1, 4, GANNET, "Harbour office", Symptom.SUDDEN_SHUT_DOWN)
                 .assessed()
@@ -227,6 +245,8 @@ class DemoJobs {
         promised(2, 2, TERN, "Cadet school, room 2", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .out()
+                .stored()
+                .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.1)
                 .fitted()
                 .back(9);
         promised(3, 1, GANNET, "Chart table, ferry Skua", Symptom.NO_CLICK)
@@ -271,10 +291,50 @@ class DemoJobs {
                 .assessed();
     }
 
+    /** A laptop that is kept in use and gauged every week, since the owner cannot do without it. */
+    private void watchedSwelling() {
+        Instant now = clock.instant();
+        String[] widest = {"0.24", "0.27", "0.33", "0.36"};
+        Play play = promised(22, 6, GANNET, "Radio room, ferry Fulmar", Symptom.NO_CLICK, Symptom.SHORT_RUNTIME)
+                .looked()
+                .warm("22.3");
+        for (int week = 0; week < widest.length; week++) {
+            play.at(now.minus(Duration.ofDays(22 - 7L * week))).seam("0.12", widest[week], "0.20", "0.14");
+        }
+        play.write(new Entry.RunTimed(new TimedRun.Readings(
+                        new BigDecimal("3.0"),
+                        new BigDecimal("3.5"),
+                        true,
+                        false,
+                        new BigDecimal("9.5"),
+                        null,
+                        null,
+                        new BigDecimal("11.55"),
+                        new BigDecimal("4330"))))
+                .write(new Entry.ResistanceMeasured(new Resistance.Readings(
+                        new BigDecimal("11.46"),
+                        new BigDecimal("11.10"),
+                        new BigDecimal("11.04"),
+                        new BigDecimal("2.0"),
+                        new BigDecimal("0.12"),
+                        new BigDecimal("3"),
+                        new BigDecimal("4.4"),
+                        new BigDecimal("3.1"),
+                        new BigDecimal("10"))));
+    }
+
     private void arriving() {
-        promised(0, 4, GANNET, "Crew mess, ferry Skua", Symptom.SHORT_RUNTIME);
+        promised(0, 4, GANNET, "Crew mess, ferry Skua", Symptom.SHORT_RUNTIME)
+                .quoted("Pack as fitted", "64", "Pack with a tenth more", "79");
         promised(0, 5, TERN, "Cadet school, room 4", Symptom.LIFTING).looked();
         promised(0, 2, DUNLIN, "Lookout, ferry Fulmar", Symptom.WET).looked().warm("21.4");
         job(0, GANNET, "Lost property, north quay");
+    }
+
+    /** Too dear: it goes home as it came. */
+    private void declined() {
+        promised(1, 6, DUNLIN, "Ticket hall, south quay", Symptom.SHORT_RUNTIME)
+                .quoted("Pack as fitted", "48")
+                .write(new Entry.QuoteAnswered(false, null));
     }
 }

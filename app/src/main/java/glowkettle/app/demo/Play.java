@@ -5,6 +5,7 @@ import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.arrive.OpenedBefore;
+import glowkettle.arrive.Quote;
 import glowkettle.arrive.Symptom;
 import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings.Look;
@@ -23,6 +24,7 @@ import glowkettle.library.PackData;
 import glowkettle.open.Tray;
 import glowkettle.open.WayBack;
 import glowkettle.prove.CheckList;
+import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -30,6 +32,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** Plays a job through the journal as people would, each entry some minutes after the last. Every entry must be admitted. */
@@ -97,6 +100,14 @@ final class Play {
 
     JobFile file() {
         return journal.file(job);
+    }
+
+    /** Names and prices of packs, in turn. */
+    Play quoted(String... offers) {
+        List<Quote.Priced> packs = IntStream.range(0, offers.length / 2)
+                .mapToObj(i -> new Quote.Priced(offers[2 * i], new BigDecimal(offers[2 * i + 1])))
+                .toList();
+        return write(new Entry.Quoted(new Quote.Request(file().labourMinutes(), List.of(), packs)));
     }
 
     Play looked() {
@@ -246,6 +257,19 @@ final class Play {
                 container.name(),
                 file.tier().result().tier(),
                 file.model().pack().energyWh()));
+    }
+
+    /** Looks at the stored pack whenever the watch asks for it, up to a moment. */
+    Play watchedUntil(Instant until, OpeningHours hours, String ambientC, double aboveK) {
+        while (true) {
+            Instant due = file().watch(hours).orElseThrow().result().due();
+            if (due.plus(Duration.ofMinutes(8)).isAfter(until)) {
+                return this;
+            }
+            at(due.plus(Duration.ofMinutes(2)));
+            BigDecimal air = new BigDecimal(ambientC).add(BigDecimal.valueOf(due.getEpochSecond() / 60 % 7, 1));
+            write(new Entry.Watched(air.add(BigDecimal.valueOf(Math.round(aboveK * 10), 1)), air, null));
+        }
     }
 
     Play signed() {

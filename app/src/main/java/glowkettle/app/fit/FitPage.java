@@ -1,6 +1,7 @@
 package glowkettle.app.fit;
 
-import glowkettle.app.web.Attempt;
+import glowkettle.app.binding.Attempt;
+import glowkettle.app.isolation.Containers;
 import glowkettle.app.web.StagePage;
 import glowkettle.cell.Body;
 import glowkettle.finding.Unanswerable;
@@ -17,6 +18,12 @@ import org.springframework.ui.Model;
 /** The label form, and the comparison it gave. */
 @Component
 class FitPage implements StagePage {
+    private final Containers containers;
+
+    FitPage(Containers containers) {
+        this.containers = containers;
+    }
+
     @Override
     public Stage stage() {
         return Stage.FIT;
@@ -29,7 +36,15 @@ class FitPage implements StagePage {
                 .map(Entry.PackOffered::label)
                 .orElse(null);
         var comparison = job.comparison().orElse(null);
+        boolean onTheBench = job.liftedOut() && job.stored().isEmpty() && !job.closed();
+        model.addAttribute("putAway", onTheBench ? containers.proposal(job) : null);
         model.addAttribute("pack", job.model().pack());
+        model.addAttribute(
+                "oldPack",
+                job.state()
+                        .latest(Entry.OldPackRead.class)
+                        .map(Entry.OldPackRead::pack)
+                        .orElse(null));
         model.addAttribute("label", label);
         model.addAttribute("comparison", comparison);
         model.addAttribute("bodies", Body.values());

@@ -1,7 +1,7 @@
 package glowkettle.app.handback;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.isolation.Containers;
-import glowkettle.app.web.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;

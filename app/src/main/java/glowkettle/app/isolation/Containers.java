@@ -11,41 +11,45 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 
-/** The containers as they stand. */
+/** The containers as they stand, and what they say to a pack that needs a place. */
 @Service
 public class Containers {
-    private final ContainerMapper rows;
+    private final StoreMapper rows;
 
-    Containers(ContainerMapper rows) {
+    Containers(StoreMapper rows) {
         this.rows = rows;
-    }
-
-    public List<ContainerChoice.Container> all() {
-        return with(rows.held(Shop.ID));
     }
 
     public Optional<String> name(String id) {
         return rows.containers(Shop.ID).stream()
                 .filter(row -> row.id().equals(id))
-                .map(ContainerMapper.ContainerRow::name)
+                .map(StoreMapper.ContainerRow::name)
                 .findFirst();
+    }
+
+    public Optional<ContainerChoice.Container> container(String id) {
+        return all().stream().filter(container -> container.id().equals(id)).findFirst();
+    }
+
+    private List<ContainerChoice.Container> all() {
+        return with(rows.packs(Shop.ID));
     }
 
     /** The store as it would be without this job's pack, which may have a place there already. */
     List<ContainerChoice.Container> without(long job) {
         return with(
-                rows.held(Shop.ID).stream().filter(pack -> pack.job() != job).toList());
+                rows.packs(Shop.ID).stream().filter(pack -> pack.job() != job).toList());
     }
 
-    private List<ContainerChoice.Container> with(List<ContainerMapper.HeldRow> held) {
+    private List<ContainerChoice.Container> with(List<StoreMapper.PackRow> packs) {
         return rows.containers(Shop.ID).stream()
                 .map(row -> new ContainerChoice.Container(
                         row.id(),
                         row.name(),
                         row.capacityWh(),
                         row.places(),
-                        held.stream()
-                                .filter(pack -> pack.container().equals(row.id()))
+                        packs.stream()
+                                .filter(pack -> row.id().equals(pack.container()))
                                 .map(pack -> new ContainerChoice.Held(
                                         pack.label(), Tier.valueOf(pack.tier()), pack.energyWh()))
                                 .toList()))

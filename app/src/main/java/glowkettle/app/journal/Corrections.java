@@ -23,6 +23,15 @@ final class Corrections {
         if (corrected.get() instanceof Entry.JobOpened) {
             return no("The opening of a job cannot be taken back.");
         }
+        if (corrected.get() instanceof Entry.PackReleased) {
+            return no("The pack has left the house; write an addendum.");
+        }
+        if (corrected.get() instanceof Entry.PhotoTaken || corrected.get() instanceof Entry.PhotoRemoved) {
+            return no("A photo is removed by a lead, with a reason.");
+        }
+        if (corrected.get() instanceof Entry.ModelNamed) {
+            return no("The job goes on as that model; its library entry is where it is corrected.");
+        }
         boolean sameKind = corrected.get().kind().equals(draft.entry().kind());
         return takesBack || sameKind
                 ? Optional.empty()

@@ -12,4 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param seen sequence number the writer had before their eyes
  */
 public record Draft(
-        Entry entry, UUID formId, long seen, @Nullable Long corrects, String by, Role role) {}
+        Entry entry, UUID formId, long seen, @Nullable Long corrects, String by, Role role) {
+    /** Seen by a writer to whom it makes no difference what others wrote meanwhile. */
+    public static final long WHATEVER_CAME = -1;
+}

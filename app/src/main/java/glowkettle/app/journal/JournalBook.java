@@ -70,7 +70,7 @@ public class JournalBook {
             return new Appended.Written(job);
         }
         List<Recorded> journal = journal(job);
-        if (draft.seen() != seq) {
+        if (draft.seen() != Draft.WHATEVER_CAME && draft.seen() != seq) {
             return new Appended.Conflict(journal.stream()
                     .filter(recorded -> recorded.seq() > draft.seen())
                     .toList());
@@ -124,8 +124,16 @@ public class JournalBook {
     }
 
     private JobFile file(long job, JobState state) {
-        Entry.JobOpened opened = state.opened();
-        return new JobFile(job, state, models.model(opened.modelId()), limits.version(opened.limitsVersion()));
+        return new JobFile(job, state, models.model(state.modelId()), limits.version(state.limitsVersion()));
+    }
+
+    /** Makes the lists anew of every job whose times follow the opening hours, after those have changed. */
+    @Transactional
+    public void followTheHours() {
+        for (long job : projections.byTheClock()) {
+            List<Recorded> journal = journal(job);
+            projections.put(file(job, JobState.fold(journal)), journal);
+        }
     }
 
     public boolean isEmpty() {

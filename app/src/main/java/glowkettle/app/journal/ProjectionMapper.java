@@ -3,9 +3,11 @@ package glowkettle.app.journal;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
 /** What lists need of a job, kept beside the journal and thrown away at will. */
@@ -17,6 +19,7 @@ interface ProjectionMapper {
             long seq,
             String owner,
             String modelName,
+            String foundBy,
             String stage,
             String tier,
             String nextWhat,
@@ -30,18 +33,34 @@ interface ProjectionMapper {
     /** A moment at which hands are needed. */
     record ClockRow(long job, Instant at, String what, String stage) {}
 
-    /** A pack in a container. */
-    record StoredRow(long job, String container, String label, String tier, BigDecimal energyWh, Instant since) {}
+    /** A pack that was lifted out, or a device that was isolated, until it is handed over and after. */
+    record StoredRow(
+            long job,
+            @Nullable String container,
+            String label,
+            String tier,
+            BigDecimal energyWh,
+            Instant since,
+            @Nullable Instant lookedAt,
+            @Nullable BigDecimal surfaceC,
+            @Nullable BigDecimal ambientC,
+            @Nullable Instant nextLook,
+            boolean outdoorsAtNight,
+            String chemistry,
+            BigDecimal cells,
+            @Nullable BigDecimal massG,
+            boolean damaged,
+            @Nullable Integer handOver) {}
 
     @Insert("""
-            insert into job (shop_id, number, seq, owner, model_name, stage, tier, next_what, blocked, next_at, promise,
+            insert into job (shop_id, number, seq, owner, model_name, found_by, stage, tier, next_what, blocked, next_at, promise,
                              closed, opened_at, changed_at)
-            values (#{shop}, #{row.number}, #{row.seq}, #{row.owner}, #{row.modelName}, #{row.stage}, #{row.tier},
+            values (#{shop}, #{row.number}, #{row.seq}, #{row.owner}, #{row.modelName}, #{row.foundBy}, #{row.stage}, #{row.tier},
                     #{row.nextWhat}, #{row.blocked}, #{row.nextAt}, #{row.promise}, #{row.closed}, #{row.openedAt},
                     #{row.changedAt})
             on conflict (shop_id, number) do update
                set seq = excluded.seq, owner = excluded.owner, model_name = excluded.model_name,
-                   stage = excluded.stage, tier = excluded.tier, next_what = excluded.next_what,
+                   found_by = excluded.found_by, stage = excluded.stage, tier = excluded.tier, next_what = excluded.next_what,
                    blocked = excluded.blocked, next_at = excluded.next_at, promise = excluded.promise,
                    closed = excluded.closed, opened_at = excluded.opened_at, changed_at = excluded.changed_at
             """)
@@ -68,8 +87,12 @@ interface ProjectionMapper {
     void clearStored(int shop, long job);
 
     @Insert("""
-            insert into stored_pack (shop_id, job, container, label, tier, energy_wh, since)
-            values (#{shop}, #{row.job}, #{row.container}, #{row.label}, #{row.tier}, #{row.energyWh}, #{row.since})
+            insert into stored_pack (shop_id, job, container, label, tier, energy_wh, since, looked_at, surface_c,
+                                     ambient_c, next_look, outdoors_at_night, chemistry, cells, mass_g, damaged,
+                                     hand_over)
+            values (#{shop}, #{row.job}, #{row.container}, #{row.label}, #{row.tier}, #{row.energyWh}, #{row.since},
+                    #{row.lookedAt}, #{row.surfaceC}, #{row.ambientC}, #{row.nextLook}, #{row.outdoorsAtNight},
+                    #{row.chemistry}, #{row.cells}, #{row.massG}, #{row.damaged}, #{row.handOver})
             """)
     void putStored(int shop, StoredRow row);
 
@@ -77,4 +100,23 @@ interface ProjectionMapper {
             delete from job where shop_id = #{shop}
             """)
     void clearJobs(int shop);
+
+    @Select("""
+            select version from projection where shop_id = #{shop}
+            """)
+    Optional<Integer> version(int shop);
+
+    @Insert("""
+            insert into projection (shop_id, version) values (#{shop}, #{version})
+            on conflict (shop_id) do update set version = excluded.version
+            """)
+    void putVersion(int shop, int version);
+
+    @Select("""
+            select job from clock where shop_id = #{shop}
+             union
+            select job from stored_pack where shop_id = #{shop} and hand_over is null
+             order by job
+            """)
+    List<Long> jobsByTheClock(int shop);
 }

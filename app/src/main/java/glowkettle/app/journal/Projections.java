@@ -4,11 +4,11 @@ import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;
-import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.NextThing;
 import glowkettle.journal.Recorded;
 import glowkettle.journal.Stage;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -21,6 +21,7 @@ import org.springframework.stereotype.Component;
 class Projections {
     private final ProjectionMapper rows;
     private final ShopBook shop;
+    private final StoredPacks packs = new StoredPacks();
 
     Projections(ProjectionMapper rows, ShopBook shop) {
         this.rows = rows;
@@ -29,7 +30,8 @@ class Projections {
 
     void put(JobFile job, List<Recorded> journal) {
         Instant changed = journal.getLast().at();
-        List<ProjectionMapper.ClockRow> clocks = clocks(job, changed);
+        OpeningHours hours = shop.hours();
+        List<ProjectionMapper.ClockRow> clocks = clocks(job, changed, hours);
         NextThing next = job.next();
         rows.put(
                 Shop.ID,
@@ -38,12 +40,13 @@ class Projections {
                         job.state().seq(),
                         job.opened().owner(),
                         job.model().name(),
+                        FoundBy.of(job),
                         next.stage().name(),
                         job.tier().result().tier().name(),
                         next.what(),
                         next.blocked(),
                         clocks.isEmpty() ? null : clocks.getFirst().at(),
-                        job.opened().promise(),
+                        job.state().promise(),
                         job.closed(),
                         journal.getFirst().at(),
                         changed));
@@ -52,28 +55,19 @@ class Projections {
             rows.putClocks(Shop.ID, clocks);
         }
         rows.clearStored(Shop.ID, job.number());
-        job.state()
-                .latestRecorded(Entry.PackStored.class)
-                .ifPresent(recorded -> rows.putStored(Shop.ID, stored(job, recorded)));
+        packs.of(job, hours).ifPresent(row -> rows.putStored(Shop.ID, row));
+    }
+
+    List<Long> byTheClock() {
+        return rows.jobsByTheClock(Shop.ID);
     }
 
     void clear() {
         rows.clearJobs(Shop.ID);
     }
 
-    private static ProjectionMapper.StoredRow stored(JobFile job, Recorded recorded) {
-        Entry.PackStored stored = (Entry.PackStored) recorded.entry();
-        return new ProjectionMapper.StoredRow(
-                job.number(),
-                stored.container(),
-                "job " + job.number() + ", " + job.model().name(),
-                stored.tier().name(),
-                stored.energyWh(),
-                recorded.at());
-    }
-
     /** The hands a running soak cycle still needs. */
-    private List<ProjectionMapper.ClockRow> clocks(JobFile job, Instant now) {
+    private static List<ProjectionMapper.ClockRow> clocks(JobFile job, Instant now, OpeningHours hours) {
         boolean running = job.cycle().chargeStarted() != null
                 && job.cycle().lastChargeEnded() == null
                 && job.cycleVerdict().result().standing() == Kept.Standing.UNDER_WAY
@@ -81,7 +75,7 @@ class Projections {
         if (!running) {
             return List.of();
         }
-        return switch (job.clockPlan(now, shop.hours(), null).result()) {
+        return switch (job.clockPlan(now, hours, null).result()) {
             case ClockPlan.Outcome.NoFit ignored -> List.of();
             case ClockPlan.Outcome.Planned planned ->
                 planned.actions().stream()

@@ -2,13 +2,19 @@ package glowkettle.app.limits;
 
 import glowkettle.app.shop.Shop;
 import glowkettle.limits.Limit;
+import glowkettle.limits.LimitTable;
 import glowkettle.limits.ShopLimits;
+import glowkettle.limits.Table;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -41,6 +47,22 @@ public class LimitsBook {
     /** A version and where it comes from. */
     public record Version(ShopLimits limits, Instant at, String by, String why) {}
 
+    public List<Version> all() {
+        return rows.all(Shop.ID).stream()
+                .map(row -> new Version(version(row.version()), row.at(), row.by(), row.why()))
+                .toList();
+    }
+
+    /**
+     * Writes a new version on top of the one the writer saw; empty when somebody was faster, and nothing is written then.
+     */
+    @Transactional
+    public Optional<Integer> save(ShopLimits limits, int seen, String by, String why, Instant at) {
+        int next = seen + 1;
+        int written = rows.put(Shop.ID, new LimitsMapper.VersionRow(next, at, by, why, json(limits)));
+        return written == 1 ? Optional.of(next) : Optional.empty();
+    }
+
     /** Writes the built-in defaults as the first version, once. */
     public void seed(Instant at) {
         rows.put(
@@ -49,12 +71,13 @@ public class LimitsBook {
     }
 
     private String json(ShopLimits limits) {
-        Map<String, BigDecimal> values = new java.util.LinkedHashMap<>();
+        Map<String, Object> values = new LinkedHashMap<>();
         limits.values().forEach((limit, value) -> values.put(limit.id(), value));
+        limits.tables().forEach((table, figures) -> values.put(table.id(), figures.rows()));
         return mapper.writeValueAsString(values);
     }
 
-    /** A limit that a stored version does not know yet takes its default. */
+    /** A limit or table that a stored version does not know yet takes its default. */
     private ShopLimits limits(LimitsMapper.VersionRow row) {
         JsonNode stored = mapper.readTree(row.values());
         Map<Limit, BigDecimal> values = new EnumMap<>(ShopLimits.defaults().values());
@@ -63,6 +86,18 @@ public class LimitsBook {
                 values.put(limit, stored.get(limit.id()).decimalValue());
             }
         }
-        return new ShopLimits(row.version(), values, ShopLimits.defaults().tables());
+        Map<LimitTable, Table> tables = new EnumMap<>(ShopLimits.defaults().tables());
+        for (LimitTable table : LimitTable.values()) {
+            if (stored.has(table.id())) {
+                tables.put(table, new Table(tables.get(table).columns(), rows(stored.get(table.id()))));
+            }
+        }
+        return new ShopLimits(row.version(), values, tables);
+    }
+
+    private static List<List<BigDecimal>> rows(JsonNode stored) {
+        return stored.valueStream()
+                .map(row -> row.valueStream().map(JsonNode::decimalValue).toList())
+                .toList();
     }
 }

@@ -1,6 +1,7 @@
 package glowkettle.app.limits;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -28,10 +29,18 @@ interface LimitsMapper {
             """)
     Optional<VersionRow> newest(int shop);
 
+    @Select("""
+            select version, at, by, why, values::text as values
+              from limits_version
+             where shop_id = #{shop}
+             order by version desc
+            """)
+    List<VersionRow> all(int shop);
+
     @Insert("""
             insert into limits_version (shop_id, version, at, by, why, values)
             values (#{shop}, #{row.version}, #{row.at}, #{row.by}, #{row.why}, #{row.values}::jsonb)
             on conflict do nothing
             """)
-    void put(int shop, VersionRow row);
+    int put(int shop, VersionRow row);
 }

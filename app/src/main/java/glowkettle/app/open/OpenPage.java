@@ -1,6 +1,6 @@
 package glowkettle.app.open;
 
-import glowkettle.app.web.Attempt;
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Stage;
@@ -44,6 +44,7 @@ class OpenPage implements StagePage {
                 "mustConfirm",
                 step.filter(next -> next.operation().isInside()).isPresent() && !job.conditionsConfirmed());
         model.addAttribute("tray", job.tray());
+        model.addAttribute("photos", stepId == null ? List.of() : job.photosOf(stepId));
         model.addAttribute("doneCount", job.stepsIn().size());
     }
 }

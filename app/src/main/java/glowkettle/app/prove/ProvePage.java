@@ -1,6 +1,7 @@
 package glowkettle.app.prove;
 
-import glowkettle.app.web.Attempt;
+import glowkettle.app.arrive.HoldPanel;
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
@@ -15,6 +16,12 @@ import org.springframework.ui.Model;
 /** The next check large, the others in a list. */
 @Component
 class ProvePage implements StagePage {
+    private final HoldPanel hold;
+
+    ProvePage(HoldPanel hold) {
+        this.hold = hold;
+    }
+
     @Override
     public Stage stage() {
         return Stage.PROVE;
@@ -32,6 +39,7 @@ class ProvePage implements StagePage {
                         .filter(check -> !checked.containsKey(check.id()))
                         .findFirst()
                         .orElse(null));
+        model.addAttribute("hold", hold.of(job, Entry.Moment.AFTER));
         model.addAttribute("outcomes", CheckList.Outcome.values());
         model.addAttribute(
                 "gauge",

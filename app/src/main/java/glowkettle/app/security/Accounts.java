@@ -3,6 +3,7 @@ package glowkettle.app.security;
 import glowkettle.app.shop.Shop;
 import glowkettle.journal.Role;
 import java.time.InstantSource;
+import java.util.List;
 import org.springframework.context.event.EventListener;
 import org.springframework.security.authentication.event.AuthenticationFailureBadCredentialsEvent;
 import org.springframework.security.authentication.event.AuthenticationSuccessEvent;
@@ -12,6 +13,7 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Accounts for the sign-in. After five wrong passwords each further one makes the next try wait longer. */
 @Service
@@ -30,7 +32,8 @@ public class Accounts implements UserDetailsService {
     public UserDetails loadUserByUsername(String name) {
         AccountMapper.AccountRow row = rows.account(Shop.ID, name)
                 .orElseThrow(() -> new UsernameNotFoundException("There is no account of that name"));
-        boolean locked = row.lockedUntil() != null && row.lockedUntil().isAfter(clock.instant());
+        boolean locked =
+                row.locked() || row.lockedUntil() != null && row.lockedUntil().isAfter(clock.instant());
         return User.withUsername(row.name())
                 .password(row.password())
                 .roles(row.role())
@@ -42,10 +45,49 @@ public class Accounts implements UserDetailsService {
         return rows.count(Shop.ID) == 0;
     }
 
-    public void add(String name, String shownName, String password, Role role) {
-        rows.put(
-                Shop.ID,
-                new AccountMapper.AccountRow(name, shownName, passwords.encode(password), role.name(), 0, null));
+    /** A person who may sign in. */
+    public record Person(String name, String shownName, Role role, boolean locked) {}
+
+    public List<Person> all() {
+        return rows.all(Shop.ID).stream()
+                .map(row -> new Person(row.name(), row.shownName(), Role.valueOf(row.role()), row.locked()))
+                .toList();
+    }
+
+    /** False when the name is taken. */
+    public boolean add(String name, String shownName, String password, Role role) {
+        return rows.put(
+                        Shop.ID,
+                        new AccountMapper.AccountRow(
+                                name, shownName, passwords.encode(password), role.name(), 0, null, false))
+                == 1;
+    }
+
+    /** What became of a change. */
+    public enum Change {
+        DONE,
+        UNKNOWN,
+        LAST_LEAD
+    }
+
+    /** False when nobody could lead the shop any more; nothing is changed then. */
+    @Transactional
+    public Change change(Person person) {
+        List<String> leads = rows.leads(Shop.ID);
+        boolean stillLead = person.role() == Role.LEAD && !person.locked();
+        if (!stillLead && leads.equals(List.of(person.name()))) {
+            return Change.LAST_LEAD;
+        }
+        int changed = rows.change(
+                Shop.ID, person.name(), person.shownName(), person.role().name(), person.locked());
+        rows.endSessions(person.name());
+        return changed == 0 ? Change.UNKNOWN : Change.DONE;
+    }
+
+    @Transactional
+    public void changePassword(String name, String password) {
+        rows.changePassword(Shop.ID, name, passwords.encode(password));
+        rows.endSessions(name);
     }
 
     @EventListener

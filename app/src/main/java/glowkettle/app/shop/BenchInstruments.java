@@ -3,6 +3,7 @@ package glowkettle.app.shop;
 import glowkettle.instruments.Calipers;
 import glowkettle.instruments.GaugeReader;
 import glowkettle.instruments.Instrument;
+import glowkettle.instruments.PressureTester;
 import glowkettle.instruments.SimulatedBench;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
@@ -58,6 +59,25 @@ public class BenchInstruments implements DisposableBean {
         }
         bench.show(Calipers.QUERY, answer.toString());
         return new Calipers(new Instrument(bench.address(), PATIENCE));
+    }
+
+    /**
+     * The tester, with the shell under pressure from now on. A glued shell leaks a little more before than after it was
+     * sealed anew.
+     *
+     * @param hurry how many times faster than life the simulated pressure falls
+     */
+    public synchronized PressureTester pressureTester(
+            JobFile job, Entry.Moment moment, BigDecimal targetKpa, double hurry) {
+        SplittableRandom random = new SplittableRandom(job.number() * 17 + moment.ordinal());
+        double tauSeconds = moment == Entry.Moment.BEFORE ? 12 + random.nextDouble(60) : 120 + random.nextDouble(200);
+        long begun = System.nanoTime();
+        bench.show(PressureTester.QUERY, () -> {
+            double seconds = (System.nanoTime() - begun) / 1e9 * hurry;
+            double noise = (Math.floorMod(System.nanoTime() / 1_000, 21) - 10) / 10_000.0;
+            return rounded(targetKpa.doubleValue() * Math.exp(-seconds / tauSeconds) + noise, 4);
+        });
+        return new PressureTester(new Instrument(bench.address(), PATIENCE));
     }
 
     private static String rounded(double value, int decimals) {

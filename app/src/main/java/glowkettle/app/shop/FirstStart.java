@@ -1,14 +1,17 @@
 package glowkettle.app.shop;
 
 import glowkettle.app.limits.LimitsBook;
-import java.math.BigDecimal;
 import java.time.InstantSource;
+import java.time.ZoneId;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** Gives an empty database its shop, the first version of the limits and the containers every shop needs. */
+/**
+ * Gives an empty database a shop to begin with and the first version of the limits. It has no container: what stands in a
+ * room is set up by those who see it.
+ */
 @Component
 @Order(1)
 class FirstStart implements ApplicationRunner {
@@ -16,7 +19,7 @@ class FirstStart implements ApplicationRunner {
             {"week": {"MONDAY": [["07:30", "18:00"]], "TUESDAY": [["07:30", "18:00"]],
                       "WEDNESDAY": [["07:30", "18:00"]], "THURSDAY": [["07:30", "18:00"]],
                       "FRIDAY": [["07:30", "18:00"]], "SATURDAY": [["08:00", "12:00"]]},
-             "exceptions": {"2026-12-24": [["07:30", "12:00"]], "2026-12-25": [], "2027-01-01": []}}
+             "exceptions": {}}
             """;
 
     private final ShopMapper rows;
@@ -34,26 +37,17 @@ class FirstStart implements ApplicationRunner {
         int made = rows.seed(
                 Shop.ID,
                 new ShopMapper.ShopRow(
-                        "Equipment room, north quay",
-                        "Europe/Lisbon",
+                        "Our shop",
+                        ZoneId.systemDefault().getId(),
                         "112",
                         "Lithium-ion, toxic and explosive gas",
+                        "EUR",
+                        1,
+                        2,
                         OPENING));
         if (made == 0) {
             return;
         }
         limits.seed(clock.instant());
-        container("1", "Sand bucket 1, indoors", "100", 6);
-        container("2", "Sand bucket 2, indoors", "100", 6);
-        container("3", "Vented box, by the door", "80", 1);
-        container("4", "Vented box, device size", "150", 1);
-        container("5", "Outdoor bay", "300", 12);
-        container("6", "Sand bucket 3, indoors", "100", 6);
-        container("8", "Sand bucket 4, on the quay", "100", 6);
-        container("7", "Clay crock, device size", "150", 1);
-    }
-
-    private void container(String id, String name, String capacityWh, int places) {
-        rows.putContainer(Shop.ID, id, name, new BigDecimal(capacityWh), places);
     }
 }

@@ -1,6 +1,7 @@
 package glowkettle.app.shop;
 
 import glowkettle.shop.OpeningHours;
+import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -10,15 +11,20 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Reads the shop. Opening hours are stored as spans per weekday and per date: {@code {"week": {"MONDAY": [["08:30", "12:30"]]}}}. */
 @Service
 public class ShopBook {
     private final ShopMapper rows;
     private final JsonMapper mapper = new JsonMapper();
+    private volatile @Nullable Shop lastKnown;
 
     ShopBook(ShopMapper rows) {
         this.rows = rows;
@@ -31,11 +37,22 @@ public class ShopBook {
         opening.path("week").forEachEntry((day, spans) -> week.put(DayOfWeek.valueOf(day), spans(spans)));
         Map<LocalDate, List<OpeningHours.Span>> exceptions = new HashMap<>();
         opening.path("exceptions").forEachEntry((date, spans) -> exceptions.put(LocalDate.parse(date), spans(spans)));
-        return new Shop(
+        Shop shop = new Shop(
                 row.name(),
                 row.emergencyNumber(),
                 row.emergencyText(),
+                row.currency(),
+                row.hands(),
+                row.chargers(),
                 new OpeningHours(ZoneId.of(row.zone()), week, exceptions));
+        lastKnown = shop;
+        return shop;
+    }
+
+    /** The shop as it was last read, for when the database cannot be asked: an emergency does not wait for it. */
+    public Shop lastKnown() {
+        Shop known = lastKnown;
+        return known != null ? known : shop();
     }
 
     public OpeningHours hours() {
@@ -44,6 +61,53 @@ public class ShopBook {
 
     public ZoneId zone() {
         return shop().hours().zone();
+    }
+
+    /** Everything but the containers, at once. */
+    @Transactional
+    public void change(Shop changed) {
+        ObjectNode opening = mapper.createObjectNode();
+        ObjectNode week = opening.putObject("week");
+        changed.hours().week().forEach((day, spans) -> week.set(day.name(), spans(spans)));
+        ObjectNode exceptions = opening.putObject("exceptions");
+        changed.hours().exceptions().forEach((date, spans) -> exceptions.set(date.toString(), spans(spans)));
+        rows.change(
+                Shop.ID,
+                new ShopMapper.ShopRow(
+                        changed.name(),
+                        changed.hours().zone().getId(),
+                        changed.emergencyNumber(),
+                        changed.emergencyText(),
+                        changed.currency(),
+                        changed.hands(),
+                        changed.chargers(),
+                        opening.toString()));
+    }
+
+    /** A container as it was set up, with how many packs lie in it. */
+    public record Container(String id, String name, BigDecimal capacityWh, int places, boolean outdoors, int packs) {}
+
+    public List<Container> containers() {
+        return rows.containers(Shop.ID).stream()
+                .map(row -> new Container(
+                        row.id(), row.name(), row.capacityWh(), row.places(), row.outdoors(), row.packs()))
+                .toList();
+    }
+
+    public void putContainer(String id, String name, BigDecimal capacityWh, int places, boolean outdoors) {
+        rows.putContainer(Shop.ID, id, name, capacityWh, places, outdoors);
+    }
+
+    /** False when the container is not empty, or not there. */
+    public boolean removeContainer(String id) {
+        return rows.removeContainer(Shop.ID, id) == 1;
+    }
+
+    private ArrayNode spans(List<OpeningHours.Span> spans) {
+        ArrayNode array = mapper.createArrayNode();
+        spans.forEach(span ->
+                array.addArray().add(span.opens().toString()).add(span.closes().toString()));
+        return array;
     }
 
     private static List<OpeningHours.Span> spans(JsonNode nodes) {

@@ -1,33 +1,83 @@
 package glowkettle.app.shop;
 
 import java.math.BigDecimal;
+import java.util.List;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 /** The shop's row and its containers. */
 @Mapper
 interface ShopMapper {
     /** The shop as stored. */
-    record ShopRow(String name, String zone, String emergencyNumber, String emergencyText, String opening) {}
+    record ShopRow(
+            String name,
+            String zone,
+            String emergencyNumber,
+            String emergencyText,
+            String currency,
+            int hands,
+            int chargers,
+            String opening) {}
+
+    /** A container as the shop set it up. */
+    record ContainerRow(String id, String name, BigDecimal capacityWh, int places, boolean outdoors, int packs) {}
 
     @Select("""
-            select name, zone, emergency_number, emergency_text, opening::text as opening from shop where id = #{shop}
+            select name, zone, emergency_number, emergency_text, currency, hands, chargers, opening::text as opening
+              from shop
+             where id = #{shop}
             """)
     ShopRow shop(int shop);
 
     @Insert("""
-            insert into shop (id, name, zone, emergency_number, emergency_text, opening)
+            insert into shop (id, name, zone, emergency_number, emergency_text, currency, hands, chargers, opening)
             values (#{shop}, #{row.name}, #{row.zone}, #{row.emergencyNumber}, #{row.emergencyText},
-                    #{row.opening}::jsonb)
+                    #{row.currency}, #{row.hands}, #{row.chargers}, #{row.opening}::jsonb)
             on conflict do nothing
             """)
     int seed(int shop, ShopRow row);
 
-    @Insert("""
-            insert into container (shop_id, id, name, capacity_wh, places)
-            values (#{shop}, #{id}, #{name}, #{capacityWh}, #{places})
-            on conflict do nothing
+    @Update("""
+            update shop
+               set name = #{row.name}, zone = #{row.zone}, emergency_number = #{row.emergencyNumber},
+                   emergency_text = #{row.emergencyText}, currency = #{row.currency}, hands = #{row.hands},
+                   chargers = #{row.chargers}, opening = #{row.opening}::jsonb
+             where id = #{shop}
             """)
-    void putContainer(int shop, String id, String name, BigDecimal capacityWh, int places);
+    void change(int shop, ShopRow row);
+
+    @Select("""
+            select container.id, container.name, container.capacity_wh, container.places, container.outdoors,
+                   count(pack.job) as packs
+              from container
+              left join stored_pack pack
+                on pack.shop_id = container.shop_id and pack.container = container.id and pack.hand_over is null
+             where container.shop_id = #{shop}
+             group by container.shop_id, container.id
+             order by length(container.id), container.id
+            """)
+    List<ContainerRow> containers(int shop);
+
+    @Insert("""
+            insert into container (shop_id, id, name, capacity_wh, places, outdoors)
+            values (#{shop}, #{id}, #{name}, #{capacityWh}, #{places}, #{outdoors})
+            on conflict (shop_id, id) do update
+               set name = excluded.name, capacity_wh = excluded.capacity_wh, places = excluded.places,
+                   outdoors = excluded.outdoors
+            """)
+    void putContainer(int shop, String id, String name, BigDecimal capacityWh, int places, boolean outdoors);
+
+    /** Only an empty container is taken away. */
+    @Delete("""
+            delete from container
+             where shop_id = #{shop} and id = #{id}
+               and not exists (select 1
+                                 from stored_pack pack
+                                where pack.shop_id = container.shop_id and pack.container = container.id
+                                  and pack.hand_over is null)
+            """)
+    int removeContainer(int shop, String id);
 }

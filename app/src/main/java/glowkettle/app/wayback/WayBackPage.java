@@ -1,7 +1,7 @@
 package glowkettle.app.wayback;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.open.FaceView;
-import glowkettle.app.web.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Stage;
@@ -45,6 +45,7 @@ class WayBackPage implements StagePage {
         model.addAttribute("atHand", FaceView.atHand(faces));
         model.addAttribute("tray", job.tray());
         model.addAttribute("packChosen", job.packChosen());
+        model.addAttribute("photos", stepId == null ? List.of() : job.photosOf(stepId));
         model.addAttribute("doneBack", job.stepsBack());
     }
 }

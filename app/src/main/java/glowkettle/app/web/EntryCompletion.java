@@ -1,11 +1,8 @@
 package glowkettle.app.web;
 
-import glowkettle.app.isolation.Containers;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.assess.Tier;
 import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
@@ -17,25 +14,20 @@ import org.springframework.stereotype.Component;
 class EntryCompletion {
     private final JournalBook journal;
     private final ShopBook shop;
-    private final Containers containers;
+    private final List<Completion> completions;
     private final InstantSource clock;
 
-    EntryCompletion(JournalBook journal, ShopBook shop, Containers containers, InstantSource clock) {
+    EntryCompletion(JournalBook journal, ShopBook shop, List<Completion> completions, InstantSource clock) {
         this.journal = journal;
         this.shop = shop;
-        this.containers = containers;
+        this.completions = completions;
         this.clock = clock;
     }
 
     void before(Class<?> type, Map<String, String[]> typed, long number) {
-        if (type == Entry.PackStored.class) {
-            JobFile job = journal.file(number);
-            Tier tier = job.tier().result().tier();
-            String chosen = typed.getOrDefault("container", new String[] {""})[0];
-            typed.put("containerName", new String[] {containers.name(chosen).orElse("unknown")});
-            typed.put("tier", new String[] {tier.name()});
-            typed.put("energyWh", new String[] {job.model().pack().energyWh().toPlainString()});
-        }
+        completions.stream()
+                .filter(completion -> completion.completes() == type)
+                .forEach(completion -> completion.complete(journal.file(number), typed));
         if (type == Entry.FastenersOut.class) {
             List<String> missing = List.of(typed.getOrDefault("missing[]", new String[0]));
             typed.computeIfPresent(

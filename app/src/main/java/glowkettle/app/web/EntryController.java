@@ -1,23 +1,23 @@
 package glowkettle.app.web;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Binder;
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FormTree;
+import glowkettle.app.binding.Forms;
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
-import glowkettle.journal.Role;
 import glowkettle.journal.Stage;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -32,6 +32,16 @@ import org.springframework.web.server.ResponseStatusException;
  */
 @Controller
 class EntryController {
+    /** Kinds that more than a journal must know of; their own pages write them. */
+    private static final Set<Class<?>> WRITTEN_ELSEWHERE = Set.of(
+            Entry.JobOpened.class,
+            Entry.Watched.class,
+            Entry.PackReleased.class,
+            Entry.PressureHeld.class,
+            Entry.PhotoTaken.class,
+            Entry.PhotoRemoved.class,
+            Entry.ModelNamed.class);
+
     private final JournalBook journal;
     private final JobPages pages;
     private final EntryCompletion completion;
@@ -55,10 +65,10 @@ class EntryController {
             Model model) {
         Stage stage = JobPages.stage(path).orElseThrow();
         Class<?> type = Entry.KINDS.get(kind);
-        if (type == null || type == Entry.JobOpened.class) {
+        if (type == null || WRITTEN_ELSEWHERE.contains(type)) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
-        Map<String, String[]> typed = new LinkedHashMap<>(request.getParameterMap());
+        Map<String, String[]> typed = Forms.typed(request);
         completion.before(type, typed, number);
         Bound<?> bound = Binder.form(type.asSubclass(Record.class), FormTree.of(typed), shop.zone());
         Long corrects = number(request.getParameter("corrects"));
@@ -70,11 +80,11 @@ class EntryController {
                 number,
                 new Draft(
                         (Entry) bound.get(),
-                        formId(request),
+                        Forms.id(request),
                         seen(request),
                         corrects,
                         String.valueOf(request.getRemoteUser()),
-                        role(request)));
+                        Roles.of(request)));
         return switch (appended) {
             case Appended.Written ignored -> "redirect:" + after(number, stage, kind, request);
             case Appended.Refused refused -> {
@@ -120,6 +130,10 @@ class EntryController {
         }
         JobFile job = journal.file(number);
         Stage next = job.next().stage();
+        if (stage == Stage.ARRIVE) {
+            // The counter's forms are side matters; whoever quotes wants to see the quote.
+            return "/jobs/" + number + "/arrive";
+        }
         boolean gaugeUnread = stage == Stage.ASSESS
                 && next == Stage.OPEN
                 && job.stepsIn().isEmpty()
@@ -132,14 +146,6 @@ class EntryController {
         return "/jobs/" + number + "/" + (movesOn ? next : stage).path();
     }
 
-    private static UUID formId(HttpServletRequest request) {
-        try {
-            return UUID.fromString(String.valueOf(request.getParameter("formId")));
-        } catch (IllegalArgumentException e) {
-            throw new ResponseStatusException(HttpStatus.BAD_REQUEST);
-        }
-    }
-
     private static long seen(HttpServletRequest request) {
         Long seen = number(request.getParameter("seen"));
         if (seen == null) {
@@ -150,11 +156,5 @@ class EntryController {
 
     private static @Nullable Long number(@Nullable String text) {
         return text != null && text.matches("[0-9]{1,15}") ? Long.valueOf(text) : null;
-    }
-
-    static Role role(HttpServletRequest request) {
-        return request.isUserInRole("LEAD")
-                ? Role.LEAD
-                : request.isUserInRole("TECHNICIAN") ? Role.TECHNICIAN : Role.TRAINEE;
     }
 }

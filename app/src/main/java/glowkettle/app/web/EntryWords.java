@@ -7,6 +7,7 @@ import glowkettle.journal.Recorded;
 import glowkettle.journal.Stage;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -54,7 +55,7 @@ public record EntryWords(
                         words(recorded.entry(), job),
                         stage(recorded.entry()),
                         replaced.contains(recorded.seq()),
-                        !(recorded.entry() instanceof Entry.JobOpened || recorded.entry() instanceof Entry.TakenBack),
+                        recorded.entry().isTakeable(),
                         hasForm(recorded.entry()),
                         recorded.corrects()))
                 .toList();
@@ -69,6 +70,10 @@ public record EntryWords(
             case Entry.ThicknessTaken ignored -> true;
             case Entry.VoltageTaken ignored -> true;
             case Entry.GaugeRead ignored -> true;
+            case Entry.WindowCounted ignored -> true;
+            case Entry.OldPackRead ignored -> true;
+            case Entry.RunTimed ignored -> true;
+            case Entry.ResistanceMeasured ignored -> true;
             case Entry.PackOffered ignored -> true;
             default -> false;
         };
@@ -77,6 +82,14 @@ public record EntryWords(
     static Stage stage(Entry entry) {
         return switch (entry) {
             case Entry.JobOpened ignored -> Stage.ARRIVE;
+            case Entry.PressureHeld held -> held.moment() == Entry.Moment.BEFORE ? Stage.ARRIVE : Stage.PROVE;
+            case Entry.Promised ignored -> Stage.ARRIVE;
+            case Entry.Quoted ignored -> Stage.ARRIVE;
+            case Entry.QuoteAnswered ignored -> Stage.ARRIVE;
+            case Entry.PhotoTaken ignored -> Stage.ARRIVE;
+            case Entry.PhotoRemoved ignored -> Stage.ARRIVE;
+            case Entry.OldPackRead ignored -> Stage.FIT;
+            case Entry.ModelNamed ignored -> Stage.ARRIVE;
             case Entry.Looked ignored -> Stage.ASSESS;
             case Entry.WarmthTaken ignored -> Stage.ASSESS;
             case Entry.SeamTaken ignored -> Stage.ASSESS;
@@ -85,6 +98,12 @@ public record EntryWords(
             case Entry.GaugeRead read -> read.moment() == Entry.Moment.BEFORE ? Stage.ASSESS : Stage.PROVE;
             case Entry.LeadContinued ignored -> Stage.ASSESS;
             case Entry.Evacuated ignored -> Stage.ASSESS;
+            case Entry.Rejudged ignored -> Stage.ASSESS;
+            case Entry.WindowCounted ignored -> Stage.ASSESS;
+            case Entry.RunTimed ignored -> Stage.ASSESS;
+            case Entry.ResistanceMeasured ignored -> Stage.ASSESS;
+            case Entry.RunDownChosen ignored -> Stage.ASSESS;
+            case Entry.ChargeSeen ignored -> Stage.ASSESS;
             case Entry.ConditionsConfirmed ignored -> Stage.OPEN;
             case Entry.StepDone step -> step.way() == Entry.Way.IN ? Stage.OPEN : Stage.WAY_BACK;
             case Entry.FastenersOut ignored -> Stage.OPEN;
@@ -93,6 +112,8 @@ public record EntryWords(
             case Entry.PackOffered ignored -> Stage.FIT;
             case Entry.PackChosen ignored -> Stage.FIT;
             case Entry.PackStored ignored -> Stage.HAND_BACK;
+            case Entry.Watched ignored -> Stage.HAND_BACK;
+            case Entry.PackReleased ignored -> Stage.HAND_BACK;
             case Entry.Checked ignored -> Stage.PROVE;
             case Entry.CycleEvent ignored -> Stage.CALIBRATE;
             case Entry.CycleMishap ignored -> Stage.CALIBRATE;
@@ -108,7 +129,33 @@ public record EntryWords(
         return switch (entry) {
             case Entry.JobOpened opened ->
                 "Job opened for " + opened.owner() + ": " + job.model().name();
-            case Entry.Looked looked -> "Looked and smelt: " + seen(looked);
+            case Entry.PressureHeld held ->
+                "Pressure hold: " + held.held().verdict().words()
+                        + (held.held().leakMlPerMin() == null
+                                ? ""
+                                : ", " + figure(held.held().leakMlPerMin(), "mL/min"));
+            case Entry.Promised promised ->
+                "Promised for " + promised.promise().truncatedTo(ChronoUnit.MINUTES)
+                        + (promised.reason() == null ? "" : ": " + promised.reason());
+            case Entry.Quoted quoted ->
+                "Quoted: %s, %s packs to choose from"
+                        .formatted(
+                                figure(quoted.request().labourMinutes(), "min"),
+                                quoted.request().offers().size());
+            case Entry.QuoteAnswered answered ->
+                answered.accepted()
+                        ? "Quote accepted" + (answered.offer() == null ? "" : ": " + answered.offer())
+                        : "Quote declined";
+            case Entry.PhotoTaken photo -> "Photo" + (photo.caption() == null ? "" : ": " + photo.caption());
+            case Entry.PhotoRemoved removed -> "Photo removed: " + removed.reason();
+            case Entry.OldPackRead read ->
+                "Old pack: %s, %s, charged to %s per cell"
+                        .formatted(
+                                figure(read.pack().nominalV(), "V"),
+                                figure(read.pack().capacityMah(), "mAh"),
+                                figure(read.pack().chargeLimitV(), "V"));
+            case Entry.ModelNamed named -> "It is a " + job.model().name() + " (" + named.modelId() + ")";
+            case Entry.Looked looked -> "Looked and smelt: " + seen(looked.look());
             case Entry.WarmthTaken taken ->
                 "Surface %s, air %s"
                         .formatted(
@@ -135,6 +182,27 @@ public record EntryWords(
                                 figure(read.reading().designCapacityMah(), "mAh"));
             case Entry.LeadContinued lead -> "A lead goes on: " + lead.reason();
             case Entry.Evacuated evacuated -> "Evacuated: " + evacuated.account();
+            case Entry.WindowCounted counted ->
+                "Window %s to %s: %s counted"
+                        .formatted(
+                                figure(counted.window().fullerRestedCellV(), "V"),
+                                figure(counted.window().emptierRestedCellV(), "V"),
+                                figure(counted.window().chargeCountedAh(), "Ah"));
+            case Entry.RunTimed timed ->
+                "Run: running after %s, off after %s"
+                        .formatted(
+                                figure(timed.run().lastSeenRunningHours(), "h"),
+                                figure(timed.run().foundOffHours(), "h"));
+            case Entry.ResistanceMeasured measured ->
+                "Load step %s: %s, then %s"
+                        .formatted(
+                                figure(measured.step().loadA(), "A"),
+                                figure(measured.step().restV(), "V"),
+                                figure(measured.step().loadAfter1sV(), "V"));
+            case Entry.RunDownChosen chosen -> chosen.school().words() + ", at " + figure(chosen.socPercent(), "%");
+            case Entry.ChargeSeen seen -> "Charge shown: " + figure(seen.socPercent(), "%");
+            case Entry.Rejudged rejudged ->
+                "Judged by version %s of the shop limits: %s".formatted(rejudged.limitsVersion(), rejudged.reason());
             case Entry.ConditionsConfirmed ignored -> "Mat or strap on, conditions read";
             case Entry.StepDone step -> (step.way() == Entry.Way.IN ? "Done: " : "Back: ") + label(step.step(), job);
             case Entry.FastenersOut out ->
@@ -155,6 +223,14 @@ public record EntryWords(
                                 figure(offered.label().capacityMah(), "mAh"));
             case Entry.PackChosen ignored -> "This pack goes in";
             case Entry.PackStored stored -> "Old pack into “" + stored.containerName() + "”";
+            case Entry.Watched watched ->
+                "Watch: surface %s, air %s%s"
+                        .formatted(
+                                figure(watched.surfaceC(), "°C"),
+                                figure(watched.ambientC(), "°C"),
+                                watched.look() == null ? "" : "; " + seen(watched.look()));
+            case Entry.PackReleased released ->
+                "Old pack handed over to %s, hand-over %s".formatted(released.collector(), released.handOver());
             case Entry.Checked checked ->
                 "Check “%s”: %s".formatted(checked.check(), lower(checked.outcome()))
                         + (checked.remark() == null ? "" : ", " + checked.remark());
@@ -172,8 +248,7 @@ public record EntryWords(
         return job.operation(step).map(operation -> operation.label()).orElse(step.replace('-', ' '));
     }
 
-    private static String seen(Entry.Looked looked) {
-        var look = looked.look();
+    private static String seen(glowkettle.assess.HazardReadings.Look look) {
         List<String> seen = new ArrayList<>();
         add(seen, look.flameSmokeHissJet(), "flame, smoke or hiss");
         add(seen, look.visiblePillow(), "pillow");

@@ -63,6 +63,7 @@ class ErrorPages implements ErrorController {
             case NOT_FOUND -> "There is nothing at this address.";
             case FORBIDDEN ->
                 "Your role does not allow this, or the page was open too long: go back, reload, and send it again.";
+            case CONTENT_TOO_LARGE -> "That file is too large: up to 12 MB are taken. Nothing was stored.";
             case METHOD_NOT_ALLOWED, BAD_REQUEST -> "This request cannot be read.";
             default -> failure(request);
         };

@@ -1,6 +1,7 @@
 package glowkettle.app.web;
 
 import glowkettle.app.bench.BenchMapper;
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import jakarta.servlet.http.HttpServletRequest;
@@ -34,8 +35,14 @@ class Frame {
     void frame(
             Model model,
             HttpServletRequest request,
-            @Nullable Principal principal,
             @CookieValue(name = ThemeController.COOKIE, required = false) @Nullable String theme) {
+        model.addAttribute("formIds", new FormIds());
+        model.addAttribute("entryWords", EntryWords.Speaker.INSTANCE);
+        model.addAttribute("theme", ThemeController.DARK.equals(theme) ? ThemeController.DARK : ThemeController.LIGHT);
+        model.addAttribute("find", "");
+        model.addAttribute("correcting", null);
+        model.addAttribute("attempt", Attempt.NONE);
+        Principal principal = request.getUserPrincipal();
         boolean signedIn = principal != null;
         Shop here = shop.shop();
         model.addAttribute("shop", here);
@@ -44,12 +51,6 @@ class Frame {
         model.addAttribute("who", signedIn ? principal.getName() : "");
         model.addAttribute("isLead", request.isUserInRole("LEAD"));
         model.addAttribute("clocks", signedIn ? bench.nearestClocks(Shop.ID, CLOCKS_SHOWN) : List.of());
-        model.addAttribute("formIds", new FormIds());
-        model.addAttribute("entryWords", EntryWords.Speaker.INSTANCE);
-        model.addAttribute("theme", ThemeController.DARK.equals(theme) ? ThemeController.DARK : ThemeController.LIGHT);
-        model.addAttribute("find", "");
-        model.addAttribute("correcting", null);
-        model.addAttribute("attempt", Attempt.NONE);
     }
 
     /** Every form gets an id of its own, so that sending one twice is never taken for another. */

@@ -1,5 +1,6 @@
 package glowkettle.app.web;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.BenchInstruments;

@@ -1,5 +1,6 @@
 package glowkettle.app.web;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.journal.Stage;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,6 +1,9 @@
 package glowkettle.app.web;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.journal.JournalBook;
+import glowkettle.app.limits.LimitsBook;
+import glowkettle.assess.Tier;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.NextThing;
 import glowkettle.journal.Stage;
@@ -18,11 +21,13 @@ import org.springframework.ui.Model;
 @Component
 public class JobPages {
     private final JournalBook journal;
+    private final LimitsBook limits;
     private final Map<Stage, StagePage> pages = new EnumMap<>(Stage.class);
     private final InstantSource clock;
 
-    JobPages(JournalBook journal, List<StagePage> pages, InstantSource clock) {
+    JobPages(JournalBook journal, LimitsBook limits, List<StagePage> pages, InstantSource clock) {
         this.journal = journal;
+        this.limits = limits;
         this.clock = clock;
         pages.forEach(page -> this.pages.put(page.stage(), page));
     }
@@ -48,12 +53,14 @@ public class JobPages {
     public record Correcting(long seq, String kind, String words) {}
 
     /** What the frame around every page of a job shows. */
-    private static void frame(JobFile job, NextThing next, Stage stage, boolean showsStage, Model model) {
+    private void frame(JobFile job, NextThing next, Stage stage, boolean showsStage, Model model) {
         model.addAttribute("job", job);
         model.addAttribute("stage", stage);
         model.addAttribute("stages", Stage.values());
         model.addAttribute("next", next);
         model.addAttribute("tier", job.tier());
+        model.addAttribute("tiers", Tier.values());
+        model.addAttribute("newestLimits", limits.newest().limits().version());
         model.addAttribute("showsStage", showsStage);
     }
 
@@ -65,7 +72,7 @@ public class JobPages {
         return "journal";
     }
 
-    String draw(long number, Stage stage, Attempt attempt, @Nullable Long corrects, Model model) {
+    public String draw(long number, Stage stage, Attempt attempt, @Nullable Long corrects, Model model) {
         JobFile job = journal.file(number);
         frame(job, job.next(), stage, true, model);
         model.addAttribute("attempt", attempt);

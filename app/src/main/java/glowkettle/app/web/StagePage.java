@@ -1,5 +1,6 @@
 package glowkettle.app.web;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Stage;
 import java.time.Instant;

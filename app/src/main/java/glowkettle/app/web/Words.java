@@ -2,6 +2,7 @@ package glowkettle.app.web;
 
 import glowkettle.finding.Figures;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -14,11 +15,19 @@ import org.jspecify.annotations.Nullable;
 public record Words(ZoneId zone, Instant now) {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY_OF_ANOTHER_YEAR =
+            DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter NAMED = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter FIELD = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ENGLISH);
 
     public String figure(@Nullable BigDecimal value, String unit) {
         return value == null ? "not measured" : Figures.withUnit(value, unit);
+    }
+
+    /** To the hundredth, as a price is written. */
+    public String price(BigDecimal amount, String currency) {
+        return amount.setScale(2, RoundingMode.HALF_UP).toPlainString() + "\u00a0" + currency;
     }
 
     public String energy(BigDecimal wattHours) {
@@ -35,7 +44,7 @@ public record Words(ZoneId zone, Instant now) {
             return "";
         }
         LocalDate day = at.atZone(zone).toLocalDate();
-        return day.equals(now.atZone(zone).toLocalDate()) ? time(at) : DAY.format(day) + ", " + time(at);
+        return day.equals(now.atZone(zone).toLocalDate()) ? time(at) : day(at) + ", " + time(at);
     }
 
     /** As short as a ticket of the strip: the time, and on another day its name. */
@@ -44,8 +53,16 @@ public record Words(ZoneId zone, Instant now) {
         return day.equals(now.atZone(zone).toLocalDate()) ? time(at) : NAMED.format(at.atZone(zone));
     }
 
+    /** With its year where that is not this one. */
     public String day(Instant at) {
-        return DAY.format(at.atZone(zone));
+        LocalDate day = at.atZone(zone).toLocalDate();
+        boolean thisYear = day.getYear() == now.atZone(zone).getYear();
+        return (thisYear ? DAY : DAY_OF_ANOTHER_YEAR).format(day);
+    }
+
+    /** Under a drawing. */
+    public String shortDay(Instant at) {
+        return SHORT_DAY.format(at.atZone(zone));
     }
 
     /** For a date-and-time field. */

@@ -19,12 +19,16 @@ public final class Played {
     }
 
     public static Played opened(Kettle kettle) {
+        return openedFor(kettle, "Harbour office");
+    }
+
+    public static Played openedFor(Kettle kettle, String owner) {
         return new Played(Play.open(
                 kettle.bean(JournalBook.class),
                 kettle.bean(Containers.class),
                 kettle.clock().instant().minus(Duration.ofHours(4)),
                 "gannet-14",
-                "Harbour office",
+                owner,
                 Set.of(Symptom.SHORT_RUNTIME),
                 null));
     }
@@ -69,6 +73,20 @@ public final class Played {
 
     public Played write(Entry entry) {
         play.write(entry);
+        return this;
+    }
+
+    /** In a container of the test's own, whatever the store would propose. */
+    public Played storedIn(String container, String name) {
+        return write(new Entry.PackStored(
+                container,
+                name,
+                file().tier().result().tier(),
+                file().model().pack().energyWh()));
+    }
+
+    public Played signed() {
+        play.signed();
         return this;
     }
 

@@ -5,15 +5,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.Cookie;
 import glowkettle.app.demo.Played;
+import glowkettle.app.journal.JournalBook;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
+import glowkettle.arrive.OpenedBefore;
+import glowkettle.arrive.Quote;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.journal.Entry;
+import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,7 +45,18 @@ class LookTest {
         fitting.write(new Entry.PackOffered(fitting.rightLabel()));
         Played back = Played.goingBack(kettle, 4);
         Played done = Played.readyToSign(kettle);
+        fitting.write(new Entry.Quoted(new Quote.Request(
+                new BigDecimal("24"),
+                List.of(),
+                List.of(
+                        new Quote.Priced("Pack as fitted", new BigDecimal("64")),
+                        new Quote.Priced("The longest name of a pack that anybody would think of", BigDecimal.TEN)))));
         return List.of(
+                fitting.path("arrive"),
+                fitting.path("arrive/quote"),
+                fitting.path("labels"),
+                unknown(),
+                "/jobs/34/assess",
                 "/",
                 "/?find=zzz",
                 "/jobs/new",
@@ -56,10 +73,36 @@ class LookTest {
                 done.path("handback/sheet"),
                 done.path("journal"),
                 "/isolation",
+                "/isolation/round/" + done.file().stored().orElseThrow().container(),
+                "/isolation/hand-overs",
+                "/isolation/hand-overs/1",
+                "/shop",
+                "/limits/compare?from=1&to=1",
                 "/limits",
                 "/keys",
                 "/evacuate",
                 "/jobs/99999999");
+    }
+
+    /** A device nobody knew, at the page that asks for its old pack. */
+    private String unknown() {
+        long job = kettle.bean(JournalBook.class)
+                .open(
+                        new Entry.JobOpened(
+                                "family-soldered",
+                                null,
+                                null,
+                                "Lamp room",
+                                null,
+                                Set.of(),
+                                null,
+                                null,
+                                OpenedBefore.NO,
+                                null,
+                                1),
+                        UUID.randomUUID(),
+                        "technician");
+        return "/jobs/" + job + "/fit";
     }
 
     @SuppressWarnings("unchecked")

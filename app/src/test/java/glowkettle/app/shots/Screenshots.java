@@ -36,6 +36,12 @@ final class Screenshots {
         DOCUMENTED.put("11-isolation-store", "/isolation");
         DOCUMENTED.put("12-shop-limits", "/limits");
         DOCUMENTED.put("13-journal", "/jobs/13/journal");
+        DOCUMENTED.put("14-counter", "/jobs/30/arrive#quote");
+        DOCUMENTED.put("15-health", "/jobs/34/assess#health");
+        DOCUMENTED.put("16-watch-round", "/isolation/round");
+        DOCUMENTED.put("17-hand-over", "/isolation/hand-overs/1");
+        DOCUMENTED.put("18-shop", "/shop");
+        DOCUMENTED.put("19-labels", "/jobs/17/labels");
     }
 
     private Screenshots() {}

@@ -34,7 +34,11 @@ public final class Kettle implements AutoCloseable {
         context = new SpringApplicationBuilder(GlowKettle.class)
                 .initializers(starting -> ((GenericApplicationContext) starting)
                         .registerBean("testClock", InstantSource.class, () -> clock, bean -> bean.setPrimary(true)))
-                .run("--server.port=0", "--glow-kettle.demo=true", "--glow-kettle.begin-at=");
+                .run(
+                        "--server.port=0",
+                        "--glow-kettle.demo=true",
+                        "--glow-kettle.begin-at=",
+                        "--glow-kettle.tester-hurry=20");
         addContainers();
     }
 
@@ -59,6 +63,11 @@ public final class Kettle implements AutoCloseable {
 
     public <T> T bean(Class<T> type) {
         return context.getBean(type);
+    }
+
+    @SuppressWarnings("unchecked")
+    public <T> T bean(String name) {
+        return (T) context.getBean(name);
     }
 
     public synchronized Browser browser() {

@@ -24,9 +24,22 @@ public final class Requests {
     private final HttpClient client;
     private @Nullable String token;
 
+    private Requests(String address, HttpClient client) {
+        this.address = address;
+        this.client = client;
+    }
+
     private Requests(Kettle kettle) {
-        address = kettle.address();
-        client = HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+        this(
+                kettle.address(),
+                HttpClient.newBuilder().cookieHandler(new CookieManager()).build());
+    }
+
+    /** The same session, with another token in its forms. */
+    public Requests withToken(String other) {
+        Requests requests = new Requests(address, client);
+        requests.token = other;
+        return requests;
     }
 
     public static Requests signedOut(Kettle kettle) {
@@ -68,10 +81,52 @@ public final class Requests {
         }
     }
 
+    /** The head of an answer, without waiting for the end of it: some answers have none. */
+    public Answer glance(String path) {
+        try {
+            HttpResponse<java.io.InputStream> response = client.send(
+                    HttpRequest.newBuilder(URI.create(address + path)).build(),
+                    HttpResponse.BodyHandlers.ofInputStream());
+            response.body().close();
+            return new Answer(response.statusCode(), "", headers(response));
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A form with a file. */
+    public Answer upload(String path, Map<String, String> fields, byte[] file) {
+        String boundary = "kettle-" + UUID.randomUUID();
+        Map<String, String> all = new java.util.LinkedHashMap<>(fields);
+        all.put("_csrf", String.valueOf(token));
+        String head = all.entrySet().stream()
+                        .map(field -> "--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n"
+                                .formatted(boundary, field.getKey(), field.getValue()))
+                        .collect(Collectors.joining())
+                + "--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"f\"\r\n\r\n".formatted(boundary);
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .POST(HttpRequest.BodyPublishers.concat(
+                        HttpRequest.BodyPublishers.ofString(head),
+                        HttpRequest.BodyPublishers.ofByteArray(file),
+                        HttpRequest.BodyPublishers.ofString("\r\n--" + boundary + "--\r\n"))));
+    }
+
     /** A form with the token of the last page seen. */
     public Answer post(String path, Map<String, String> fields) {
         String own = token == null ? "" : "&_csrf=" + encoded(token);
         return form(path, fields, own);
+    }
+
+    /** A form as it stands, for fields that come more than once. */
+    public Answer postAll(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(
+                        body.replace("[", "%5B").replace("]", "%5D") + "&_csrf=" + encoded(String.valueOf(token)))));
     }
 
     public Answer postWithoutToken(String path, Map<String, String> fields) {
@@ -118,20 +173,21 @@ public final class Requests {
     private Answer send(HttpRequest.Builder request) {
         try {
             HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
-            return new Answer(
-                    response.statusCode(),
-                    response.body(),
-                    response.headers().map().entrySet().stream()
-                            .collect(Collectors.toMap(
-                                    entry -> entry.getKey().toLowerCase(java.util.Locale.ROOT),
-                                    entry -> entry.getValue().getFirst(),
-                                    (a, b) -> a)));
+            return new Answer(response.statusCode(), response.body(), headers(response));
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         }
+    }
+
+    private static Map<String, String> headers(HttpResponse<?> response) {
+        return response.headers().map().entrySet().stream()
+                .collect(Collectors.toMap(
+                        entry -> entry.getKey().toLowerCase(java.util.Locale.ROOT),
+                        entry -> entry.getValue().getFirst(),
+                        (a, b) -> a));
     }
 
     private static String encoded(String text) {

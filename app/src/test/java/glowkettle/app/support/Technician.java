@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.Cookie;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,21 +46,50 @@ public final class Technician implements AutoCloseable {
     }
 
     public static Technician at(Kettle kettle, String account, int width, int height, String theme) {
-        // The policy on scripts is tested by its header; a test may look into the page all the same.
-        BrowserContext context = kettle.browser()
-                .newContext(new Browser.NewContextOptions()
-                        .setViewportSize(width, height)
-                        .setBypassCSP(true));
-        context.addCookies(List.of(new Cookie("theme", theme).setUrl(kettle.address())));
-        Technician technician = new Technician(kettle, context);
+        Technician technician = new Technician(kettle, context(kettle, width, height, theme));
         technician.signIn(account);
         return technician;
     }
 
+    /** Somebody whom a lead made an account for. */
+    public static Technician at(Kettle kettle, String account, String password) {
+        Technician technician = new Technician(kettle, context(kettle, 1280, 800, "light"));
+        technician.signIn(account, password);
+        return technician;
+    }
+
+    /** In a browser that keeps what the pages ask it to keep. */
+    public static Technician withWorker(Kettle kettle, String account) {
+        Technician technician = new Technician(
+                kettle, kettle.browser().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)));
+        technician.signIn(account);
+        return technician;
+    }
+
+    /** Somebody who has no account. */
+    public static Technician strangerAt(Kettle kettle, int width, int height) {
+        return new Technician(kettle, context(kettle, width, height, "light"));
+    }
+
+    private static BrowserContext context(Kettle kettle, int width, int height, String theme) {
+        // The policy on scripts is tested by its header; a test may look into the page all the same.
+        BrowserContext context = kettle.browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setBypassCSP(true)
+                        .setServiceWorkers(ServiceWorkerPolicy.BLOCK));
+        context.addCookies(List.of(new Cookie("theme", theme).setUrl(kettle.address())));
+        return context;
+    }
+
     private void signIn(String account) {
+        signIn(account, "quayside");
+    }
+
+    private void signIn(String account, String password) {
         page.navigate(kettle.address() + "/signin");
         page.locator("#username").fill(account);
-        page.locator("#password").fill("quayside");
+        page.locator("#password").fill(password);
         page.keyboard().press("Enter");
         page.waitForURL(kettle.address() + "/");
     }

@@ -82,7 +82,8 @@ class TierWalkTest {
                     .open(job.path("assess"))
                     .send(" ")
                     .sees("Only a lead may go on")
-                    .open("/isolation")
+                    .open("/isolation/round/"
+                            + job.file().stored().orElseThrow().container())
                     .sees("job " + job.number() + ", Gannet 14 laptop");
         }
         Assertions.assertThat(job.file().stored()).isPresent();

@@ -209,13 +209,13 @@ class WrongInputTest {
         Played job = Played.lifted(kettle);
         try (Technician first = Technician.at(kettle, "technician");
                 Technician second = Technician.at(kettle, "lead")) {
-            first.open(job.path("assess")).type("thickness.middleThicknessMm", "5.9");
+            first.open(job.path("assess")).type("thickness.middleThicknessMm", "6.25");
             second.open(job.path("assess"))
-                    .type("thickness.middleThicknessMm", "5.84")
+                    .type("thickness.middleThicknessMm", "6.2")
                     .letGo()
                     .send(" ");
-            first.letGo().send(" ").sees("Somebody wrote in this job meanwhile").sees("middle 5.84 mm");
-            keeps(first, "thickness.middleThicknessMm", "5.9");
+            first.letGo().send(" ").sees("Somebody wrote in this job meanwhile").sees("middle 6.2 mm");
+            keeps(first, "thickness.middleThicknessMm", "6.25");
         }
         Assertions.assertThat(job.file().state().all(Entry.ThicknessTaken.class))
                 .hasSize(1);

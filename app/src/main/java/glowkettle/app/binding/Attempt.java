@@ -1,6 +1,5 @@
-package glowkettle.app.web;
+package glowkettle.app.binding;
 
-import glowkettle.app.binding.Fault;
 import glowkettle.journal.Recorded;
 import java.util.Arrays;
 import java.util.List;
@@ -17,7 +16,7 @@ public record Attempt(String kind, Map<String, String[]> typed, List<Fault> faul
     public static final Attempt NONE = new Attempt("", Map.of(), List.of(), List.of());
 
     /** Nothing was sent; what stands in the address is asked of the page. */
-    static Attempt asking(Map<String, String[]> query) {
+    public static Attempt asking(Map<String, String[]> query) {
         return new Attempt("", query, List.of(), List.of());
     }
 

@@ -1,0 +1,64 @@
+// The pressure-hold test as it runs: every sample is drawn as it comes; the whole log is sent in when it is complete.
+let line = null;
+
+function start(panel) {
+    if (line !== null) {
+        return;
+    }
+    const target = Number(panel.dataset.target);
+    const seconds = Number(panel.dataset.seconds);
+    const curve = panel.querySelector("[data-curve]");
+    const box = curve.ownerSVGElement.viewBox.baseVal;
+    const width = box.width - 60;
+    const height = box.height - 46;
+    const points = [];
+    const button = panel.querySelector("[data-hold-start]");
+    button.disabled = true;
+    panel.querySelector("[data-hold-chart]").hidden = false;
+    say(panel, "The tester is running …");
+    line = new EventSource(panel.dataset.hold);
+    line.addEventListener("sample", (event) => {
+        const sample = JSON.parse(event.data);
+        points.push(`${((sample.seconds / seconds) * width).toFixed(1)},${(height * (1 - (sample.kpa / target) * 0.9)).toFixed(1)}`);
+        curve.setAttribute("points", points.join(" "));
+        panel.querySelector("[data-kpa]").textContent = `${sample.kpa.toFixed(2)} kPa`;
+        say(panel, `after ${sample.seconds.toFixed(1)} s`);
+    });
+    line.addEventListener("done", (event) => {
+        end(button);
+        panel.querySelector("[data-log]").value = event.data;
+        panel.querySelector("[data-hold-form]").requestSubmit();
+    });
+    line.addEventListener("silent", (event) => {
+        end(button);
+        say(panel, event.data);
+    });
+    line.onerror = () => {
+        end(button);
+        say(panel, "The tester fell silent. Nothing is kept; start it again.");
+    };
+}
+
+function end(button) {
+    line?.close();
+    line = null;
+    button.disabled = false;
+}
+
+const say = (panel, words) => {
+    panel.querySelector("[data-said]").textContent = words;
+};
+
+export function holdPressure() {
+    document.addEventListener("click", (event) => {
+        const button = event.target.closest("[data-hold-start]");
+        if (button) {
+            start(button.closest("[data-hold]"));
+        }
+    });
+    // Whoever leaves the page ends the test.
+    document.body.addEventListener("htmx:beforeSwap", () => {
+        line?.close();
+        line = null;
+    });
+}

@@ -1,0 +1,72 @@
+// Whatever changes a job reaches its open pages at once. A change of tier interrupts; anything else is only said.
+let line = null;
+let address = null;
+let waiting = null;
+
+function hang(wanted) {
+    if (address === wanted) {
+        return;
+    }
+    line?.close();
+    address = wanted;
+    line = wanted === null ? null : new EventSource(wanted);
+    line?.addEventListener("changed", (event) => changed(JSON.parse(event.data)));
+}
+
+// Only pages that somebody sees hold a line: a browser has few of them. The first thing said on it is how things stand.
+function listen() {
+    const page = document.querySelector("[data-live]");
+    hang(page === null || document.hidden ? null : page.dataset.live);
+}
+
+function changed(change) {
+    // While a form of this page is on its way, the answer to it says what changed.
+    if (document.querySelector(".htmx-request")) {
+        waiting = change;
+        return;
+    }
+    const page = document.querySelector("[data-live]");
+    if (page === null || Number(page.dataset.job) !== change.job || change.seq <= Number(page.dataset.seq)) {
+        return;
+    }
+    page.dataset.seq = change.seq;
+    if (change.tier === page.dataset.tier) {
+        document.getElementById("changed")?.removeAttribute("hidden");
+        return;
+    }
+    page.dataset.tier = change.tier;
+    interrupt(change.tier);
+}
+
+function interrupt(tier) {
+    document.querySelectorAll("dialog[data-tier-card][open]").forEach((card) => card.close());
+    document.querySelector(`[data-tier-card="${CSS.escape(tier)}"]`)?.showModal();
+    if (tier === "EVACUATE") {
+        document.getElementById("evacuate-card")?.showModal();
+    }
+}
+
+function answered() {
+    const change = waiting;
+    waiting = null;
+    if (change !== null) {
+        changed(change);
+    }
+}
+
+export function listenLive() {
+    document.body.addEventListener("htmx:afterSettle", () => {
+        listen();
+        answered();
+    });
+    document.body.addEventListener("htmx:sendError", answered);
+    document.addEventListener("visibilitychange", listen);
+    window.addEventListener("pagehide", () => hang(null));
+    window.addEventListener("pageshow", listen);
+    document.addEventListener("click", (event) => {
+        if (event.target.closest("[data-look-again]")) {
+            window.location.reload();
+        }
+    });
+    listen();
+}

@@ -1,0 +1,72 @@
+package glowkettle.app.arrive;
+
+import glowkettle.app.binding.Fault;
+import glowkettle.app.journal.Appended;
+import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.EntryJson;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.app.library.ModelLibrary;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Role;
+import glowkettle.library.DeviceModel;
+import java.time.InstantSource;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
+
+/** Keeps what was learnt of a device nobody knew, and has its job go on as that model. */
+@Service
+class NewModels {
+    private final ModelLibrary library;
+    private final JournalBook journal;
+    private final EntryJson json;
+    private final InstantSource clock;
+
+    NewModels(ModelLibrary library, JournalBook journal, EntryJson json, InstantSource clock) {
+        this.library = library;
+        this.journal = journal;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** What stands in the way; empty when the model is kept. */
+    @Transactional
+    public Optional<Fault> keep(long number, ModelTyped typed, UUID formId, String by, Role role) {
+        JobFile job = journal.file(number);
+        if (!ModelNaming.isNameable(job)) {
+            // Sent twice, or from an old page: the job has its model.
+            return job.state().latest(Entry.ModelNamed.class).isPresent()
+                    ? Optional.empty()
+                    : Optional.of(new Fault("name", "Read the old pack's label first; without it nothing is known."));
+        }
+        DeviceModel model = ModelNaming.named(job, typed.name(), codes(typed));
+        if (model.id().isEmpty()) {
+            return Optional.of(new Fault("name", "'%s' has neither letters nor digits".formatted(typed.name())));
+        }
+        if (!library.add(model, json.mapper().writeValueAsString(model), by, clock.instant())) {
+            return Optional.of(new Fault(
+                    "name", "There is a model '%s' already; name what tells them apart".formatted(typed.name())));
+        }
+        Appended appended = journal.append(
+                number, new Draft(new Entry.ModelNamed(model.id()), formId, Draft.WHATEVER_CAME, null, by, role));
+        if (appended instanceof Appended.Refused refused) {
+            TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
+            return Optional.of(new Fault("", refused.refusal().reason()));
+        }
+        return Optional.empty();
+    }
+
+    private static List<String> codes(ModelTyped typed) {
+        return typed.codes() == null
+                ? List.of()
+                : Arrays.stream(typed.codes().split(","))
+                        .map(String::strip)
+                        .filter(code -> !code.isEmpty())
+                        .toList();
+    }
+}

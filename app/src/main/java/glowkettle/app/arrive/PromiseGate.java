@@ -1,0 +1,45 @@
+package glowkettle.app.arrive;
+
+import glowkettle.app.journal.Gate;
+import glowkettle.app.shop.ShopBook;
+import glowkettle.app.web.Words;
+import glowkettle.journal.Admission;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Ready;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** A promise comes from the plan; earlier than the plan it is given with a reason only. */
+@Component
+class PromiseGate implements Gate {
+    private final ShopBook shop;
+    private final InstantSource clock;
+
+    PromiseGate(ShopBook shop, InstantSource clock) {
+        this.shop = shop;
+        this.clock = clock;
+    }
+
+    @Override
+    public Optional<Admission.Refusal> refuse(JobFile job, Entry entry) {
+        return entry instanceof Entry.Promised promised && promised.reason() == null
+                ? tooEarly(job, promised.promise()).map(words -> new Admission.Refusal("reason", words))
+                : Optional.empty();
+    }
+
+    /** What the plan says against a promise; empty when it can be kept. */
+    Optional<String> tooEarly(JobFile job, Instant promise) {
+        Words words = new Words(shop.zone(), clock.instant());
+        Optional<Instant> earliest = Ready.earliest(job, clock.instant(), shop.hours());
+        if (earliest.isEmpty()) {
+            return Optional.of(
+                    "The plan finds no place for the soak cycle in the opening hours; say why you promise it.");
+        }
+        return earliest.filter(promise::isBefore)
+                .map(ready -> "By the plan it is ready %s at the earliest; say why you promise it before."
+                        .formatted(words.when(ready)));
+    }
+}

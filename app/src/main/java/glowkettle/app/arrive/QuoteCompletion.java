@@ -1,0 +1,37 @@
+package glowkettle.app.arrive;
+
+import glowkettle.app.web.Completion;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** A quote takes its labour from the plan; rows left empty are no rows. */
+@Component
+class QuoteCompletion implements Completion {
+    @Override
+    public Class<? extends Entry> completes() {
+        return Entry.Quoted.class;
+    }
+
+    @Override
+    public void complete(JobFile job, Map<String, String[]> typed) {
+        typed.put("request.labourMinutes", new String[] {job.labourMinutes().toPlainString()});
+        List<String> names = typed.keySet().stream()
+                .filter(name -> name.matches("request\\.(offers|parts)\\[\\d+]\\.name"))
+                .toList();
+        for (String name : names) {
+            String price = name.replace(".name", ".price");
+            if (isBlank(typed, name) && isBlank(typed, price)) {
+                typed.remove(name);
+                typed.remove(price);
+            }
+        }
+    }
+
+    private static boolean isBlank(Map<String, String[]> typed, String name) {
+        String[] values = typed.getOrDefault(name, new String[0]);
+        return values.length == 0 || values[0].isBlank();
+    }
+}

@@ -1,0 +1,54 @@
+package glowkettle.app.arrive;
+
+import glowkettle.arrive.Quote;
+import glowkettle.finding.Result;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Recorded;
+import java.time.Instant;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The newest quote of a job, for its page, its print and its PDF.
+ *
+ * @param answer what the owner said to this quote; null while it is open
+ */
+public record QuoteShown(
+        long job,
+        String device,
+        String owner,
+        Instant at,
+        String by,
+        Quote.Request request,
+        Result<Quote> quote,
+        Entry.@Nullable QuoteAnswered answer,
+        @Nullable Instant answeredAt,
+        @Nullable Instant promise,
+        int limitsVersion) {
+    static Optional<QuoteShown> of(JobFile job) {
+        return latest(job, Entry.Quoted.class).map(recorded -> {
+            Entry.Quoted quoted = (Entry.Quoted) recorded.entry();
+            Optional<Recorded> answered =
+                    latest(job, Entry.QuoteAnswered.class).filter(later -> later.seq() > recorded.seq());
+            return new QuoteShown(
+                    job.number(),
+                    job.model().name(),
+                    job.opened().owner(),
+                    recorded.at(),
+                    recorded.by(),
+                    quoted.request(),
+                    Quote.of(quoted.request(), job.limits()),
+                    answered.map(later -> (Entry.QuoteAnswered) later.entry()).orElse(null),
+                    answered.map(Recorded::at).orElse(null),
+                    job.state().promise(),
+                    job.limits().version());
+        });
+    }
+
+    private static Optional<Recorded> latest(JobFile job, Class<? extends Entry> kind) {
+        return job.state().counting().stream()
+                .filter(recorded -> kind.isInstance(recorded.entry()))
+                .reduce((earlier, later) -> later);
+    }
+}

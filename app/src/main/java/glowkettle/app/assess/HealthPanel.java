@@ -1,0 +1,53 @@
+package glowkettle.app.assess;
+
+import glowkettle.assess.Evidence;
+import glowkettle.assess.HealthVerdict;
+import glowkettle.assess.Resistance;
+import glowkettle.assess.RunDown;
+import glowkettle.assess.RunDownProgress;
+import glowkettle.finding.Result;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.PackHealth;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What Assess shows of the pack's health, of its swelling over time, and of how it is brought down. */
+public record HealthPanel(
+        Result<HealthVerdict> verdict,
+        List<Result<Evidence>> evidence,
+        @Nullable Result<Resistance> resistance,
+        BigDecimal newPackHours,
+        PackHealth.@Nullable Trend trend,
+        @Nullable TrendChart chart,
+        @Nullable BigDecimal socPercent,
+        @Nullable Result<RunDown> runDown,
+        Entry.@Nullable RunDownChosen chosen,
+        @Nullable RunDownProgress progress) {
+    static HealthPanel of(JobFile job, Instant now) {
+        PackHealth health = PackHealth.of(job);
+        BigDecimal soc = health.socPercent();
+        PackHealth.Trend trend = health.trend().orElse(null);
+        Entry.RunDownChosen chosen = health.runDownChosen().orElse(null);
+        BigDecimal load = chosen != null && chosen.loadW() != null
+                ? chosen.loadW()
+                : job.model().pack().lightUseW();
+        return new HealthPanel(
+                health.verdict(),
+                health.evidence(),
+                health.resistance().orElse(null),
+                job.expectedHours(job.model().pack().capacityMah()),
+                trend,
+                trend == null ? null : TrendChart.of(trend),
+                soc,
+                soc == null ? null : health.runDown(soc, load),
+                chosen,
+                health.progress(now).orElse(null));
+    }
+
+    public boolean measured() {
+        return !evidence.isEmpty() || resistance != null;
+    }
+}

@@ -1,0 +1,57 @@
+package glowkettle.app.format;
+
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.ITemplateEngine;
+import org.thymeleaf.context.Context;
+
+/** Papers, each drawn from a template of its own, as PDF or as SVG. */
+@Component
+public class Papers {
+    private final ITemplateEngine templates;
+
+    Papers(ITemplateEngine templates) {
+        this.templates = templates;
+    }
+
+    public ResponseEntity<byte[]> pdf(String template, Map<String, Object> variables, String fileName) {
+        return ResponseEntity.ok()
+                .header("Content-Disposition", "inline; filename=\"" + fileName + ".pdf\"")
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(drawn(template, variables));
+    }
+
+    /** A drawing from a template that holds nothing else. */
+    public ResponseEntity<String> svg(String template, Map<String, Object> variables, String fileName) {
+        return ResponseEntity.ok()
+                .header("Content-Disposition", "inline; filename=\"" + fileName + ".svg\"")
+                .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
+                .body(filled(template, variables));
+    }
+
+    private String filled(String template, Map<String, Object> variables) {
+        Context context = new Context();
+        context.setVariables(variables);
+        return templates.process(template, context);
+    }
+
+    private byte[] drawn(String template, Map<String, Object> variables) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            new PdfRendererBuilder()
+                    .withHtmlContent(filled(template, variables), null)
+                    .toStream(out)
+                    .run();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+}

@@ -1,0 +1,162 @@
+package glowkettle.app.isolation;
+
+import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.Forms;
+import glowkettle.app.format.Csv;
+import glowkettle.app.format.Papers;
+import glowkettle.app.journal.EntryJson;
+import glowkettle.app.shop.ShopBook;
+import glowkettle.app.web.Roles;
+import glowkettle.app.web.Words;
+import glowkettle.isolation.HandOver;
+import glowkettle.journal.Role;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.server.ResponseStatusException;
+
+/** Hand-overs for disposal: made by a lead, shown to everybody, written as CSV, JSON and PDF. */
+@Controller
+class HandOverController {
+    private static final int LONGEST_NAME = 120;
+
+    private final HandOvers handOvers;
+    private final ShopBook shop;
+    private final EntryJson json;
+    private final Papers papers;
+    private final InstantSource clock;
+
+    HandOverController(HandOvers handOvers, ShopBook shop, EntryJson json, Papers papers, InstantSource clock) {
+        this.handOvers = handOvers;
+        this.shop = shop;
+        this.json = json;
+        this.papers = papers;
+        this.clock = clock;
+    }
+
+    @GetMapping("/isolation/hand-overs")
+    String all(Model model) {
+        return form(Attempt.NONE, model);
+    }
+
+    @PostMapping("/isolation/hand-overs")
+    String release(HttpServletRequest request, HttpServletResponse response, Model model) {
+        Map<String, String[]> typed = Forms.typed(request);
+        String collector = String.valueOf(request.getParameter("collector")).strip();
+        List<Long> jobs = Arrays.stream(typed.getOrDefault("jobs[]", new String[0]))
+                .filter(job -> job.matches("[0-9]{1,15}"))
+                .map(Long::valueOf)
+                .distinct()
+                .toList();
+        List<Fault> faults = new ArrayList<>();
+        if (Roles.of(request) != Role.LEAD) {
+            faults.add(new Fault("", "Only a lead releases packs for disposal."));
+        }
+        if (jobs.isEmpty()) {
+            faults.add(new Fault("jobs", "Tap the packs that leave."));
+        }
+        if (collector.isEmpty() || collector.length() > LONGEST_NAME || collector.indexOf('\0') >= 0) {
+            faults.add(new Fault("collector", "Say who collects them, in 1 to %s characters.".formatted(LONGEST_NAME)));
+        }
+        if (faults.isEmpty()) {
+            try {
+                return "redirect:/isolation/hand-overs/"
+                        + handOvers.release(
+                                jobs,
+                                collector,
+                                Forms.id(request),
+                                String.valueOf(request.getRemoteUser()),
+                                Roles.of(request));
+            } catch (HandOvers.Refused refused) {
+                faults.add(new Fault("jobs", String.valueOf(refused.getMessage())));
+            }
+        }
+        response.setStatus(422);
+        return form(new Attempt("hand-over", typed, faults, List.of()), model);
+    }
+
+    private String form(Attempt attempt, Model model) {
+        model.addAttribute("attempt", attempt);
+        model.addAttribute("packs", handOvers.releasable());
+        model.addAttribute("made", handOvers.all());
+        return "isolation/hand-overs";
+    }
+
+    @GetMapping("/isolation/hand-overs/{number:[0-9]{1,9}}")
+    String one(@PathVariable int number, Model model) {
+        model.addAttribute("handOver", made(number));
+        return "isolation/hand-over";
+    }
+
+    @GetMapping("/isolation/hand-overs/{number:[0-9]{1,9}}.csv")
+    ResponseEntity<String> csv(@PathVariable int number) {
+        HandOvers.Made made = made(number);
+        List<List<Object>> lines = made.list().result().lines().stream()
+                .map(line -> Arrays.<Object>asList(
+                        line.pack().id(),
+                        line.pack().chemistry(),
+                        line.pack().energyWh(),
+                        line.pack().massG() == null ? "" : line.pack().massG(),
+                        line.pack().damaged() ? "damaged or defective" : "ordinary",
+                        line.small() ? "small" : "",
+                        line.pack().container(),
+                        line.guidance()))
+                .toList();
+        List<String> header =
+                List.of("id", "chemistry", "energy_wh", "mass_g", "state", "size", "container", "guidance");
+        return ResponseEntity.ok()
+                .header("Content-Disposition", "attachment; filename=\"hand-over-" + number + ".csv\"")
+                .contentType(new MediaType("text", "csv", java.nio.charset.StandardCharsets.UTF_8))
+                .body(Csv.of(header, lines));
+    }
+
+    /** The hand-over as JSON; its schema stands in the description of the calculators, under HandOver. */
+    record Document(
+            int number, String at, String by, String collector, int limitsVersion, HandOver list, List<Way> chains) {}
+
+    /** A pack's chain. */
+    record Way(long job, List<String> links) {}
+
+    @GetMapping("/isolation/hand-overs/{number:[0-9]{1,9}}.json")
+    ResponseEntity<String> json(@PathVariable int number) {
+        HandOvers.Made made = made(number);
+        Document document = new Document(
+                number,
+                made.head().at().toString(),
+                made.head().by(),
+                made.head().collector(),
+                made.limitsVersion(),
+                made.list().result(),
+                made.chains().values().stream()
+                        .map(chain -> new Way(chain.job(), chain.words()))
+                        .toList());
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(json.mapper().writeValueAsString(document));
+    }
+
+    @GetMapping("/isolation/hand-overs/{number:[0-9]{1,9}}.pdf")
+    ResponseEntity<byte[]> pdf(@PathVariable int number) {
+        return papers.pdf(
+                "isolation/hand-over-pdf",
+                Map.of("handOver", made(number), "shop", shop.shop(), "words", new Words(shop.zone(), clock.instant())),
+                "hand-over-" + number);
+    }
+
+    private HandOvers.Made made(int number) {
+        return handOvers.made(number).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+}

@@ -1,0 +1,135 @@
+package glowkettle.app.isolation;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+/** Containers, the packs in them, and what was handed over. */
+@Mapper
+interface StoreMapper {
+    /** A container. */
+    record ContainerRow(String id, String name, BigDecimal capacityWh, int places, boolean outdoors) {}
+
+    /** A pack of the store; without a container it still lies on a bench. */
+    record PackRow(
+            long job,
+            @Nullable String container,
+            String label,
+            String tier,
+            BigDecimal energyWh,
+            Instant since,
+            @Nullable Instant lookedAt,
+            @Nullable BigDecimal surfaceC,
+            @Nullable BigDecimal ambientC,
+            @Nullable Instant nextLook,
+            boolean outdoorsAtNight,
+            String chemistry,
+            BigDecimal cells,
+            @Nullable BigDecimal massG,
+            boolean damaged) {}
+
+    /** A hand-over's head. */
+    record HandOverRow(int number, Instant at, String by, String collector, int packs) {}
+
+    /** One link of a pack's chain from its device to the collector. */
+    record ChainRow(long job, long seq, Instant at, String by, String kind, String body) {}
+
+    @Select("""
+            select id, name, capacity_wh, places, outdoors
+              from container
+             where shop_id = #{shop}
+             order by length(id), id
+            """)
+    List<ContainerRow> containers(int shop);
+
+    @Select("""
+            select id from container where shop_id = #{shop} and id = #{id} for update
+            """)
+    @Nullable
+    String lock(int shop, String id);
+
+    @Select("""
+            select job, container, label, tier, energy_wh, since, looked_at, surface_c, ambient_c, next_look,
+                   outdoors_at_night, chemistry, cells, mass_g, damaged
+              from stored_pack
+             where shop_id = #{shop} and hand_over is null and container is not null
+             order by container, since, job
+            """)
+    List<PackRow> packs(int shop);
+
+    @Select("""
+            select job, container, label, tier, energy_wh, since, looked_at, surface_c, ambient_c, next_look,
+                   outdoors_at_night, chemistry, cells, mass_g, damaged
+              from stored_pack
+             where shop_id = #{shop} and hand_over is null and container is null
+             order by since, job
+             limit #{most}
+            """)
+    List<PackRow> waiting(int shop, int most);
+
+    @Select("""
+            select job, container, label, tier, energy_wh, since, looked_at, surface_c, ambient_c, next_look,
+                   outdoors_at_night, chemistry, cells, mass_g, damaged
+              from stored_pack
+             where shop_id = #{shop} and hand_over = #{number}
+             order by job
+            """)
+    List<PackRow> handedOver(int shop, int number);
+
+    @Select("""
+            select head.number, head.at, head.by, head.collector,
+                   (select count(*) from stored_pack where shop_id = head.shop_id and hand_over = head.number) as packs
+              from hand_over head
+             where head.shop_id = #{shop} and head.number = #{number}
+            """)
+    Optional<HandOverRow> handOver(int shop, int number);
+
+    @Select("""
+            select head.number, head.at, head.by, head.collector, count(pack.job) as packs
+              from hand_over head
+              left join stored_pack pack on pack.shop_id = head.shop_id and pack.hand_over = head.number
+             where head.shop_id = #{shop}
+             group by head.shop_id, head.number
+             order by head.number desc
+             limit #{most}
+            """)
+    List<HandOverRow> handOvers(int shop, int most);
+
+    @Select("""
+            select number from hand_over where shop_id = #{shop} and form_id = #{formId}::uuid
+            """)
+    Optional<Integer> ofForm(int shop, String formId);
+
+    /** Numbers are given under the lock of the shop's row, one after the other. */
+    @Select("""
+            select 1 + coalesce((select max(number) from hand_over where shop_id = shop.id), 0)
+              from shop
+             where id = #{shop}
+               for update
+            """)
+    int nextHandOver(int shop);
+
+    @Insert("""
+            insert into hand_over (shop_id, number, at, by, collector, form_id)
+            values (#{shop}, #{row.number}, #{row.at}, #{row.by}, #{row.collector}, #{formId}::uuid)
+            """)
+    void putHandOver(int shop, HandOverRow row, String formId);
+
+    @Select("""
+            <script>
+            select job, seq, at, by, kind, body::text as body
+              from journal_entry
+             where shop_id = #{shop}
+               and job in <foreach item="job" collection="jobs" open="(" separator="," close=")">#{job}</foreach>
+               and kind in ('job-opened', 'step-done', 'pack-stored', 'watched', 'pack-released')
+             order by job, seq
+            </script>
+            """)
+    List<ChainRow> chains(int shop, Collection<Long> jobs);
+}

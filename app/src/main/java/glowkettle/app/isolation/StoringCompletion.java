@@ -1,0 +1,30 @@
+package glowkettle.app.isolation;
+
+import glowkettle.app.web.Completion;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** A pack is stored with the tier it has and the energy it holds when full. */
+@Component
+class StoringCompletion implements Completion {
+    private final Containers containers;
+
+    StoringCompletion(Containers containers) {
+        this.containers = containers;
+    }
+
+    @Override
+    public Class<? extends Entry> completes() {
+        return Entry.PackStored.class;
+    }
+
+    @Override
+    public void complete(JobFile job, Map<String, String[]> typed) {
+        String chosen = typed.getOrDefault("container", new String[] {""})[0];
+        typed.put("containerName", new String[] {containers.name(chosen).orElse("unknown")});
+        typed.put("tier", new String[] {job.tier().result().tier().name()});
+        typed.put("energyWh", new String[] {job.model().pack().energyWh().toPlainString()});
+    }
+}

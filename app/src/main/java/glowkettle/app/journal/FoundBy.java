@@ -1,0 +1,30 @@
+package glowkettle.app.journal;
+
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Everything a job is found by, in one text: what stands on its ticket, on its device and on its packs. */
+final class FoundBy {
+    private FoundBy() {}
+
+    static String of(JobFile job) {
+        Entry.JobOpened opened = job.opened();
+        return Stream.of(
+                        opened.owner(),
+                        job.model().name(),
+                        opened.serial(),
+                        opened.modelCode(),
+                        job.state()
+                                .latest(Entry.PackOffered.class)
+                                .map(offered -> offered.label().lot())
+                                .orElse(null),
+                        job.stored().map(Entry.PackStored::containerName).orElse(null))
+                .filter(Objects::nonNull)
+                .map(text -> text.toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(" · "));
+    }
+}

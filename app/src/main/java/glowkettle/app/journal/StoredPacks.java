@@ -1,0 +1,53 @@
+package glowkettle.app.journal;
+
+import glowkettle.app.journal.ProjectionMapper.StoredRow;
+import glowkettle.assess.Tier;
+import glowkettle.cell.Chemistry;
+import glowkettle.isolation.Watch;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Recorded;
+import glowkettle.library.PackData;
+import glowkettle.shop.OpeningHours;
+import java.time.Instant;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** What the store shows of a job's old pack. It enters by itself when it is lifted out. */
+final class StoredPacks {
+    Optional<StoredRow> of(JobFile job, OpeningHours hours) {
+        Optional<Recorded> put = job.state().latestRecorded(Entry.PackStored.class);
+        Optional<Recorded> lifted = job.liftedOutAt();
+        if (put.isEmpty() && lifted.isEmpty()) {
+            return Optional.empty();
+        }
+        Instant since = put.or(() -> lifted).orElseThrow().at();
+        return Optional.of(row(job, put.map(Recorded::entry).map(Entry.PackStored.class::cast), since, hours));
+    }
+
+    private static StoredRow row(JobFile job, Optional<Entry.PackStored> put, Instant since, OpeningHours hours) {
+        PackData pack = job.model().pack();
+        Optional<Recorded> look = job.state().latestRecorded(Entry.Watched.class);
+        Entry.@Nullable Watched seen =
+                look.map(Recorded::entry).map(Entry.Watched.class::cast).orElse(null);
+        Watch.@Nullable Due due = job.watch(hours).map(watch -> watch.result()).orElse(null);
+        Tier tier = job.tier().result().tier();
+        return new StoredRow(
+                job.number(),
+                put.map(Entry.PackStored::container).orElse(null),
+                "job " + job.number() + ", " + job.model().name(),
+                put.map(stored -> Tier.worse(stored.tier(), tier)).orElse(tier).name(),
+                put.map(Entry.PackStored::energyWh).orElseGet(pack::energyWh),
+                since,
+                look.map(Recorded::at).orElse(null),
+                seen == null ? null : seen.surfaceC(),
+                seen == null ? null : seen.ambientC(),
+                due == null ? null : due.due(),
+                due != null && due.unstaffedFrom() != null,
+                Chemistry.chargedTo(pack.chargeLimitV(), job.limits()).words(),
+                pack.cells(),
+                pack.massG(),
+                job.worstTier().atLeast(Tier.GUARDED),
+                job.released().map(Entry.PackReleased::handOver).orElse(null));
+    }
+}

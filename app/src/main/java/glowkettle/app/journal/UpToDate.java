@@ -1,0 +1,38 @@
+package glowkettle.app.journal;
+
+import glowkettle.app.shop.Shop;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** After an update that makes the lists differently, makes them anew before anybody reads one. */
+@Component
+@Order(2)
+class UpToDate implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(UpToDate.class);
+    /** Counted up whenever a projection is made in another way. */
+    private static final int VERSION = 2;
+
+    private final ProjectionMapper rows;
+    private final JournalBook journal;
+
+    UpToDate(ProjectionMapper rows, JournalBook journal) {
+        this.rows = rows;
+        this.journal = journal;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (rows.version(Shop.ID).filter(version -> version == VERSION).isPresent()) {
+            return;
+        }
+        int jobs = journal.rebuild();
+        rows.putVersion(Shop.ID, VERSION);
+        if (jobs > 0) {
+            LOG.info("{} jobs' lists made anew for this version", jobs);
+        }
+    }
+}

@@ -1,0 +1,21 @@
+package glowkettle.app.live;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A job that changed, as the database tells of it. */
+record Change(long job, long seq, String tier) {
+    private static final JsonMapper MAPPER = new JsonMapper();
+
+    static Change of(String payload) {
+        JsonNode node = MAPPER.readTree(payload);
+        return new Change(
+                node.path("job").longValue(),
+                node.path("seq").longValue(),
+                node.path("tier").asString());
+    }
+
+    String json() {
+        return MAPPER.writeValueAsString(this);
+    }
+}

@@ -1,0 +1,84 @@
+package glowkettle.app.live;
+
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.concurrent.locks.LockSupport;
+import javax.sql.DataSource;
+import org.postgresql.PGConnection;
+import org.postgresql.PGNotification;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+
+/**
+ * Hears what the database says of changed jobs, on a connection of its own, so that a change made through any node reaches
+ * the pages open at this one. A broken connection is made anew.
+ */
+@Component
+class Listener implements SmartLifecycle {
+    private static final Logger LOG = LoggerFactory.getLogger(Listener.class);
+    private static final int PATIENCE_MS = 5_000;
+    private static final long AGAIN_AFTER_NANOS = 1_000_000_000L;
+
+    private final DataSource database;
+    private final OpenPages pages;
+    private volatile boolean running;
+
+    Listener(DataSource database, OpenPages pages) {
+        this.database = database;
+        this.pages = pages;
+    }
+
+    @Override
+    public void start() {
+        running = true;
+        Thread.ofVirtual().name("live").start(() -> {
+            while (running) {
+                hear();
+            }
+        });
+    }
+
+    private void hear() {
+        try (Connection connection = database.getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute("listen job");
+            PGConnection postgres = connection.unwrap(PGConnection.class);
+            try {
+                while (running) {
+                    PGNotification[] heard = postgres.getNotifications(PATIENCE_MS);
+                    if (heard == null || heard.length == 0) {
+                        pages.breathe();
+                        continue;
+                    }
+                    for (PGNotification one : heard) {
+                        pages.tell(Change.of(one.getParameter()));
+                    }
+                }
+            } finally {
+                // At the end the pool is closed, and this line with it.
+                if (running) {
+                    statement.execute("unlisten *");
+                }
+            }
+        } catch (SQLException broken) {
+            if (running) {
+                LOG.warn("The line for live changes broke: {}", broken.getMessage());
+                LockSupport.parkNanos(AGAIN_AFTER_NANOS);
+            }
+        }
+    }
+
+    @Override
+    public void stop() {
+        running = false;
+        pages.close();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+}

@@ -1,0 +1,29 @@
+package glowkettle.app.live;
+
+import glowkettle.app.journal.JournalBook;
+import glowkettle.journal.JobFile;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** The line on which the pages of a job are told that it changed. */
+@Controller
+class LiveController {
+    private final OpenPages pages;
+    private final JournalBook journal;
+
+    LiveController(OpenPages pages, JournalBook journal) {
+        this.pages = pages;
+        this.journal = journal;
+    }
+
+    @GetMapping(value = "/jobs/{number:[0-9]{1,15}}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter live(@PathVariable long number) {
+        JobFile job = journal.file(number);
+        return pages.open(
+                number,
+                new Change(number, job.state().seq(), job.tier().result().tier().name()));
+    }
+}

@@ -1,0 +1,60 @@
+package glowkettle.app.photo;
+
+import glowkettle.app.binding.Fault;
+import glowkettle.journal.JobFile;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A photo as a form brings it: the picture judged by its content, the step it belongs to, and what it shows. */
+record PhotoForm(
+        @Nullable Picture picture,
+        @Nullable String step,
+        @Nullable String caption,
+        List<Fault> faults) {
+    private static final int LONGEST_CAPTION = 200;
+    private static final int LONGEST_REASON = 300;
+
+    static PhotoForm of(JobFile job, HttpServletRequest request, byte[] sent) {
+        List<Fault> faults = new ArrayList<>();
+        Picture picture = null;
+        try {
+            picture = Picture.of(sent);
+        } catch (Picture.NotTaken notTaken) {
+            faults.add(new Fault("file", String.valueOf(notTaken.getMessage())));
+        }
+        String caption = stripped(request.getParameter("caption"));
+        if (caption != null && !isText(caption, LONGEST_CAPTION)) {
+            faults.add(
+                    new Fault("caption", "At most %s characters, none of them a zero byte".formatted(LONGEST_CAPTION)));
+        }
+        return new PhotoForm(picture, knownStep(job, request.getParameter("step")), caption, List.copyOf(faults));
+    }
+
+    Photos.Sent sent(long job, UUID formId, String by) {
+        return new Photos.Sent(job, Objects.requireNonNull(picture), step, caption, formId, by);
+    }
+
+    static List<Fault> reasonFaults(String reason) {
+        return !reason.isBlank() && isText(reason.strip(), LONGEST_REASON)
+                ? List.of()
+                : List.of(
+                        new Fault("reason", "Say why it is removed, in 1 to %s characters".formatted(LONGEST_REASON)));
+    }
+
+    /** A step this device does not have is no step. */
+    static @Nullable String knownStep(JobFile job, @Nullable String step) {
+        return step != null && job.operation(step).isPresent() ? step : null;
+    }
+
+    private static @Nullable String stripped(@Nullable String text) {
+        return text == null || text.isBlank() ? null : text.strip();
+    }
+
+    private static boolean isText(String text, int longest) {
+        return text.length() <= longest && text.indexOf('\0') < 0;
+    }
+}

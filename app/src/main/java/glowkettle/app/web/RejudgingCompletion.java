@@ -1,0 +1,29 @@
+package glowkettle.app.web;
+
+import glowkettle.app.limits.LimitsBook;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** A job is judged anew by the newest version, whatever the page said. */
+@Component
+class RejudgingCompletion implements Completion {
+    private final LimitsBook limits;
+
+    RejudgingCompletion(LimitsBook limits) {
+        this.limits = limits;
+    }
+
+    @Override
+    public Class<? extends Entry> completes() {
+        return Entry.Rejudged.class;
+    }
+
+    @Override
+    public void complete(JobFile job, Map<String, String[]> typed) {
+        typed.put(
+                "limitsVersion",
+                new String[] {String.valueOf(limits.newest().limits().version())});
+    }
+}

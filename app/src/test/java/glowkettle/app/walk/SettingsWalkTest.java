@@ -1,0 +1,83 @@
+package glowkettle.app.walk;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import glowkettle.app.demo.Played;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.app.support.Technician;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What a lead sets: limits, shop, people. */
+@ExtendWith(RunningKettle.class)
+class SettingsWalkTest {
+    private final Kettle kettle;
+
+    SettingsWalkTest(Kettle kettle) {
+        this.kettle = kettle;
+        kettle.clock().set(Kettle.START);
+    }
+
+    @Test
+    void aLimitGetsLooserWithAReasonOnlyAndTheOldVersionIsBroughtBack() {
+        try (Technician lead = Technician.at(kettle, "lead")) {
+            lead.open("/limits").type("swell-guarded-percent", "9").press("Enter");
+            lead.sees("is out of range");
+            lead.open("/limits").type("swell-guarded-percent", "6").press("Enter");
+            lead.sees("gets looser, which needs a reason");
+            lead.type("why", "two makers allow it").press("Enter");
+            lead.headed("Version").sees("two makers allow it").sees("looser");
+            lead.type("why", "taken back").press("Enter");
+            lead.headed("Version").sees("taken back").sees("stricter");
+        }
+    }
+
+    @Test
+    void nobodyButALeadFindsAnythingToChange() {
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            technician.open("/limits");
+            assertThat(technician.page().locator("main input:not([type=hidden])"))
+                    .hasCount(0);
+            technician.open("/shop");
+            assertThat(technician.page().locator("main button:visible")).hasCount(0);
+            technician.open(Played.opened(kettle).path("assess"));
+            assertThat(technician.page().locator("a[href='/people']")).hasCount(0);
+        }
+    }
+
+    @Test
+    void aMistypedOpeningTimeComesBackAsItWasTyped() {
+        try (Technician lead = Technician.at(kettle, "lead")) {
+            lead.open("/shop").type("FRIDAY", "7.30 to 12").press("Enter");
+            assertThat(lead.page().locator("#FRIDAY")).hasValue("7.30 to 12");
+            lead.sees("07:30");
+        }
+    }
+
+    @Test
+    void aNewHandSignsInAndIsLockedOutAgain() {
+        try (Technician lead = Technician.at(kettle, "lead")) {
+            lead.open("/people")
+                    .type("name", "winch")
+                    .type("shownName", "Winch hand")
+                    .type("password", "short")
+                    .press("Enter");
+            lead.sees("A password has");
+            assertThat(lead.page().locator("#person-new-name")).hasValue("winch");
+            lead.type("password", "brass-lantern").press("Enter");
+            lead.sees("Winch hand");
+            try (Technician winch = Technician.at(kettle, "winch", "brass-lantern")) {
+                winch.open("/jobs/17/assess").sees("Why it stands here");
+                lead.page().locator(".people li:has-text('winch') summary").click();
+                lead.page()
+                        .locator(".people li:has-text('winch') input[name=locked][value=true]")
+                        .check(new com.microsoft.playwright.Locator.CheckOptions().setForce(true));
+                lead.page().locator(".people li:has-text('winch') button").click();
+                lead.sees("locked");
+                winch.open("/jobs/17/assess");
+                assertThat(winch.page().locator("#password")).isVisible();
+            }
+        }
+    }
+}
