@@ -28,6 +28,7 @@ keepDrafts();
 watchConnection();
 listenLive();
 holdPressure();
+document.documentElement.dataset.listens = "true";
 
 // Keeps the evacuation card on this device, for when nothing answers any more.
 navigator.serviceWorker?.register("/evacuate.js").catch(() => {});

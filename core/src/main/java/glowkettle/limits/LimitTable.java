@@ -10,7 +10,9 @@ public enum LimitTable {
     /** Nominal volts per cell from and to, charge limit per cell, 1 for iron-phosphate. */
     CHEMISTRY_BANDS("Nominal voltage and charge limit"),
     /** Thread in mm, torque into metal and into plastic in N·m. */
-    TORQUE("Hand torque by thread");
+    TORQUE("Hand torque by thread"),
+    /** Material by its number, then conductivity, density and specific heat. */
+    LAYERS("Layers that heat goes through");
 
     private final String words;
 

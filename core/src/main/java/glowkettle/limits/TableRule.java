@@ -40,6 +40,17 @@ public final class TableRule {
                         column("Thread", "mm", "0.5", "6"),
                         column("Into metal", "N·m", "0.005", "5"),
                         column("Into plastic", "N·m", "0.005", "5"));
+            case LAYERS ->
+                List.of(
+                        column(
+                                "Material: 1 glass, 2 display, 3 adhesive, 4 air, 5 graphite, 6 cell, 7 plastic, "
+                                        + "8 aluminium, 9 magnesium, 10 copper",
+                                "",
+                                "1",
+                                "10"),
+                        column("Conductivity", "W/mK", "0.01", "500"),
+                        column("Density", "kg/m³", "0.5", "20000"),
+                        column("Specific heat", "J/kgK", "100", "5000"));
         };
     }
 
@@ -79,6 +90,7 @@ public final class TableRule {
                 rows.stream()
                         .filter(row -> row.get(2).compareTo(row.get(1)) > 0)
                         .forEach(row -> faults.add("Row %s: plastic takes no more than metal".formatted(words(row))));
+            case LAYERS -> everyMaterial(rows, faults);
         }
         return faults.stream().findFirst();
     }
@@ -113,6 +125,16 @@ public final class TableRule {
                 faults.add("Row %s: iron-phosphate is 0 or 1".formatted(words(row)));
             }
         }
+    }
+
+    private static void everyMaterial(List<List<BigDecimal>> rows, List<String> faults) {
+        int materials = columns(LimitTable.LAYERS).getFirst().most().intValue();
+        if (rows.size() != materials) {
+            faults.add("%s rows; each of the %s materials has one".formatted(rows.size(), materials));
+        }
+        rows.stream()
+                .filter(row -> row.getFirst().stripTrailingZeros().scale() > 0)
+                .forEach(row -> faults.add("Row %s: a material has a whole number".formatted(words(row))));
     }
 
     private static String words(List<BigDecimal> row) {

@@ -3,7 +3,6 @@ package glowkettle.app.live;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
@@ -18,8 +17,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 @ExtendWith(RunningKettle.class)
 class LiveTest {
-    private static final double TWO_SECONDS = 2_000;
-
     private final Kettle kettle;
 
     LiveTest(Kettle kettle) {
@@ -28,7 +25,7 @@ class LiveTest {
     }
 
     private static void soon(Locator card) {
-        assertThat(card).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(TWO_SECONDS));
+        assertThat(card).isVisible();
     }
 
     @ParameterizedTest

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.TimeoutError;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.time.Instant;
@@ -18,6 +19,13 @@ import java.util.regex.Pattern;
 
 /** Somebody at the bench with gloves on: a signed-in page that is worked by keys alone. */
 public final class Technician implements AutoCloseable {
+    /** A busy machine may pause for long; what never comes still fails. */
+    private static final int PATIENCE_MS = 60_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
+
     private static final int MOST_TABS = 120;
     private static final int MOST_STEPS = 40;
 
@@ -30,7 +38,7 @@ public final class Technician implements AutoCloseable {
         this.kettle = kettle;
         this.context = context;
         this.page = context.newPage();
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(PATIENCE_MS);
         page.onConsoleMessage(message -> {
             if (message.type().equals("error")
                     && !message.text().contains("422")
@@ -100,6 +108,7 @@ public final class Technician implements AutoCloseable {
 
     public Technician open(String path) {
         page.navigate(kettle.address() + path);
+        settle();
         return this;
     }
 
@@ -107,6 +116,7 @@ public final class Technician implements AutoCloseable {
     public Technician lookAgainAt(String moment) {
         kettle.clock().set(Instant.parse(moment));
         page.reload();
+        settle();
         return this;
     }
 
@@ -135,9 +145,10 @@ public final class Technician implements AutoCloseable {
         return page && response.status() != 302 && !response.url().endsWith("/clocks");
     }
 
-    /** Waits until nothing is being swapped in any more. */
+    /** Waits until the page listens to keys, and nothing is being swapped in any more. */
     private void settle() {
-        page.waitForFunction("() => !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')");
+        page.waitForFunction("() => (document.documentElement.dataset.listens || !document.querySelector('script'))"
+                + " && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')");
     }
 
     /** Walks to a field with the tabulator, as a keyboard does, and types. */

@@ -1,0 +1,221 @@
+package glowkettle.heat;
+
+import glowkettle.finding.Figures;
+import glowkettle.finding.Finding;
+import glowkettle.finding.Quantity;
+import glowkettle.finding.Result;
+import glowkettle.finding.Says;
+import glowkettle.finding.Unanswerable;
+import glowkettle.finding.Weight;
+import glowkettle.finding.Within;
+import glowkettle.finding.Working;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The time in which a heated bond can be worked and the pack still bears it: from the bond's readiness to the latest
+ * lift-off whose after-peak stays under every limit. One-dimensional conduction through a rim column and a cell column that
+ * see the same heat. Source: handbook, Free the pack. Times are seconds from the start of this heating.
+ *
+ * @param bondReadyS when the coldest point of the bond reaches its working temperature; null when it never does
+ * @param limitS when the first layer reaches what it bears; null when none does within the longest heating
+ * @param clippedBy the layer that ends the window, or null when only the longest heating does
+ * @param widthS null when the window is empty
+ */
+public record HeatWindow(
+        @Nullable BigDecimal bondReadyS,
+        @Nullable BigDecimal limitS,
+        BigDecimal latestLiftOffS,
+        Layer.@Nullable Part clippedBy,
+        @Nullable BigDecimal widthS,
+        @Nullable Afterwards afterwards,
+        List<Point> curve) {
+    private static final double CELL_MM = 0.05;
+    private static final double TOLERANCE_K = 0.05;
+
+    /** A heating that came before this one, and the pause after it. */
+    public record Earlier(
+            @Says("How it was heated") Setting setting,
+
+            @Says("Heated for") @Within(min = "0", max = "3600", unit = "s")
+            BigDecimal heatedS,
+
+            @Says("Then off for") @Within(min = "0", max = "36000", unit = "s")
+            BigDecimal restedS) {}
+
+    /** What to reckon. */
+    public record Request(
+            @Says("What the heat goes through") Stack stack,
+            @Says("How it is heated") Setting setting,
+
+            @Says("Shop air; everything starts at it") @Within(min = "0", max = "45", unit = "°C")
+            BigDecimal ambientC,
+
+            @Says("Heatings before this one, the first one first")
+            List<Earlier> earlier,
+
+            @Says("Left lying on the switched-off mat") @Nullable
+            Boolean leftOnMat,
+
+            @Says("Taken off after") @Within(min = "0", max = "3600", unit = "s") @Nullable
+            BigDecimal liftOffS) {
+        private static final int MOST_HEATINGS = 20;
+
+        public Request {
+            earlier = List.copyOf(earlier);
+            if (earlier.size() > MOST_HEATINGS) {
+                throw new Unanswerable("earlier", "At most %s heatings are reckoned".formatted(MOST_HEATINGS));
+            }
+        }
+
+        public Request with(Setting other) {
+            return new Request(stack, other, ambientC, earlier, leftOnMat, liftOffS);
+        }
+
+        boolean staysOnMat() {
+            return Boolean.TRUE.equals(leftOnMat) && setting.source() == Setting.Source.MAT;
+        }
+    }
+
+    /**
+     * After a lift-off at a moment.
+     *
+     * @param worksUntilS from the start of the heating, until when the bond can be worked; null when it was never ready
+     */
+    public record Afterwards(
+            BigDecimal liftOffS,
+            BigDecimal cellPeakC,
+            BigDecimal cellPeakAtS,
+            @Nullable BigDecimal worksUntilS) {}
+
+    /** A point of the two curves while the heat is on. */
+    public record Point(BigDecimal sinceS, BigDecimal bondC, BigDecimal cellC) {}
+
+    public HeatWindow {
+        curve = List.copyOf(curve);
+    }
+
+    public boolean isEmpty() {
+        return widthS == null;
+    }
+
+    public static Result<HeatWindow> of(Request request, ShopLimits limits) {
+        return reckon(request, 1, limits);
+    }
+
+    /** With the heated face's transfer as readings showed it. */
+    static Result<HeatWindow> reckon(Request request, double heatedFactor, ShopLimits limits) {
+        request.stack().checked();
+        double worksFromC =
+                limits.number(Objects.requireNonNull(request.stack().adhesive().worksFrom()));
+        Heating heating = new Heating(request, new Heating.Doubt(1, heatedFactor), CELL_MM, TOLERANCE_K, limits);
+        Heating.Outcome outcome = heating.outcome(worksFromC);
+        HeatWindow window = new HeatWindow(
+                seconds(outcome.bondReadyS()),
+                seconds(outcome.limitS()),
+                Figures.round(outcome.latestLiftOffS(), 1),
+                outcome.clippedBy(),
+                outcome.isEmpty() ? null : Figures.round(outcome.latestLiftOffS() - outcome.bondReadyS(), 1),
+                afterwards(request, heating, outcome, worksFromC, limits),
+                heating.curve());
+        return new Result<>(
+                window, findings(request, window, worksFromC, limits), working(request, window, worksFromC, limits));
+    }
+
+    private static @Nullable Afterwards afterwards(
+            Request request, Heating heating, Heating.Outcome outcome, double worksFromC, ShopLimits limits) {
+        double liftOffS = request.liftOffS() != null
+                ? Math.min(request.liftOffS().doubleValue(), heating.lastS())
+                : outcome.latestLiftOffS();
+        return liftOffS <= 0
+                ? null
+                : heating.afterwards(liftOffS, worksFromC - limits.number(Limit.HOLD_BELOW_WORK_K), outcome);
+    }
+
+    private static @Nullable BigDecimal seconds(double value) {
+        return Double.isNaN(value) ? null : Figures.round(value, 1);
+    }
+
+    private static List<Finding> findings(Request request, HeatWindow window, double worksFromC, ShopLimits limits) {
+        List<Finding> findings = new ArrayList<>();
+        boolean byConstruction = request.stack().bondTouchesCell() && worksFromC >= limits.number(Limit.CELL_HEATING_C);
+        if (byConstruction) {
+            findings.add(Finding.stop(
+                    "heat-never",
+                    "This bond lies on the cell and works from %s; the cell bears less. Solvent only."
+                            .formatted(Figures.withUnit(worksFromC, 0, "°C"))));
+        } else if (window.isEmpty()) {
+            findings.add(Finding.stop(
+                    "heat-window-empty",
+                    "There is no window: %s. Take another setting or face, or the way without heat."
+                            .formatted(
+                                    window.bondReadyS() == null
+                                            ? "the bond never gets ready in time"
+                                            : "the bond is ready after the latest lift-off")));
+        } else {
+            findings.add(Finding.note(
+                    "heat-window",
+                    "Workable from %s, off by %s at the latest."
+                            .formatted(
+                                    Figures.withUnit(window.bondReadyS(), "s"),
+                                    Figures.withUnit(window.latestLiftOffS(), "s"))));
+        }
+        Layer.Part clippedBy = window.clippedBy();
+        if (clippedBy != null && clippedBy != Layer.Part.CELL) {
+            findings.add(Finding.care(
+                    "heat-clipped",
+                    "The %s ends this window before the cell does."
+                            .formatted(clippedBy
+                                    .name()
+                                    .toLowerCase(java.util.Locale.ROOT)
+                                    .replace('_', ' '))));
+        }
+        Afterwards after = window.afterwards();
+        if (after != null && after.cellPeakC().compareTo(limits.of(Limit.CELL_HEATING_C)) > 0) {
+            findings.add(new Finding(
+                    "heat-after-peak",
+                    Weight.STOP,
+                    Quantity.of(after.cellPeakC(), "°C"),
+                    limits.applied(Limit.CELL_HEATING_C),
+                    "Taken off then, the cell gets warmer than it may."));
+        }
+        return findings;
+    }
+
+    private static Working working(Request request, HeatWindow window, double worksFromC, ShopLimits limits) {
+        List<String> lines = new ArrayList<>();
+        lines.add("%s on the face %s, %s, shop air %s."
+                .formatted(
+                        request.setting().source().words(),
+                        request.setting().face() == Setting.Face.BELOW ? "below" : "above",
+                        Figures.withUnit(request.setting().temperatureC(), "°C"),
+                        Figures.withUnit(request.ambientC(), "°C")));
+        lines.add("Bond ready at %s: %s; first limit reached: %s; latest lift-off: %s."
+                .formatted(
+                        Figures.withUnit(worksFromC, 0, "°C"),
+                        words(window.bondReadyS()),
+                        words(window.limitS()),
+                        words(window.latestLiftOffS())));
+        Afterwards after = window.afterwards();
+        if (after != null) {
+            lines.add("Off after %s: the cell peaks at %s, %s from the start; workable until %s."
+                    .formatted(
+                            words(after.liftOffS()),
+                            Figures.withUnit(after.cellPeakC(), "°C"),
+                            words(after.cellPeakAtS()),
+                            words(after.worksUntilS())));
+        }
+        lines.add("Layers in cells of at most %s mm, implicit steps with an error of at most %s K each."
+                .formatted(CELL_MM, TOLERANCE_K));
+        return new Working(lines);
+    }
+
+    private static String words(@Nullable BigDecimal seconds) {
+        return seconds == null ? "never" : Figures.withUnit(seconds, "s");
+    }
+}

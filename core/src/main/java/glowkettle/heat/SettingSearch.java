@@ -1,0 +1,121 @@
+package glowkettle.heat;
+
+import glowkettle.finding.Figures;
+import glowkettle.finding.Finding;
+import glowkettle.finding.Result;
+import glowkettle.finding.Working;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * Looks through the shop's mats, dryers and hot air, from either face, for settings that leave a window. A setting is
+ * tolerant when its bond is ready with every transfer at its least before the lift-off with every transfer at its most;
+ * only those are offered without a probe on the pack. Source: handbook, Free the pack.
+ */
+public record SettingSearch(List<Offer> offers, int tried) {
+    /** Coarser than what is shown: the ranking needs seconds, not tenths. */
+    private static final double CELL_MM = 0.2;
+
+    private static final double TOLERANCE_K = 0.3;
+
+    /** A setting that leaves a window; without a probe only if it is tolerant. */
+    public record Offer(
+            Setting setting, BigDecimal bondReadyS, BigDecimal latestLiftOffS, BigDecimal widthS, boolean tolerant) {}
+
+    public SettingSearch {
+        offers = List.copyOf(offers);
+    }
+
+    public static Result<SettingSearch> of(HeatWindow.Request request, ShopLimits limits) {
+        request.stack().checked();
+        double worksFromC =
+                limits.number(Objects.requireNonNull(request.stack().adhesive().worksFrom()));
+        List<Setting> settings = settings(limits);
+        List<Offer> offers = new ArrayList<>();
+        boolean possible = !request.stack().bondTouchesCell() || worksFromC < limits.number(Limit.CELL_HEATING_C);
+        if (possible) {
+            for (Setting setting : settings) {
+                offer(request.with(setting), worksFromC, limits, offers);
+            }
+        }
+        BigDecimal counts = limits.of(Limit.WINDOW_COUNTS_S);
+        offers.sort(Comparator.comparing((Offer offer) -> !offer.tolerant())
+                .thenComparing(offer -> offer.widthS().min(counts).negate())
+                .thenComparing(Offer::bondReadyS)
+                .thenComparing(offer -> offer.setting().temperatureC()));
+        SettingSearch search = new SettingSearch(offers, settings.size());
+        return new Result<>(search, findings(search, request), working(search, limits));
+    }
+
+    private static List<Setting> settings(ShopLimits limits) {
+        List<Setting> settings = new ArrayList<>();
+        BigDecimal step = limits.of(Limit.HEAT_STEP_K);
+        for (Setting.Source source : Setting.Source.values()) {
+            BigDecimal most = limits.of(source == Setting.Source.MAT ? Limit.MAT_MOST_C : Limit.AIR_MOST_C);
+            for (BigDecimal at = limits.of(Limit.HEAT_LEAST_C); at.compareTo(most) <= 0; at = at.add(step)) {
+                settings.add(new Setting(source, at, Setting.Face.BELOW, null));
+                settings.add(new Setting(source, at, Setting.Face.ABOVE, null));
+            }
+        }
+        return settings;
+    }
+
+    private static void offer(HeatWindow.Request request, double worksFromC, ShopLimits limits, List<Offer> offers) {
+        double readyMostS = limits.number(Limit.READY_MOST_S);
+        Heating.Outcome outcome = heating(request, 1, limits).outcome(worksFromC);
+        double widthS = outcome.latestLiftOffS() - outcome.bondReadyS();
+        // Written so that a bond that is never ready, which is no number, is refused too.
+        if (!(outcome.bondReadyS() <= readyMostS && widthS >= limits.number(Limit.WINDOW_LEAST_S))) {
+            return;
+        }
+        double slowReadyS =
+                heating(request, limits.number(Limit.DOUBT_LOW), limits).bondReadyS(worksFromC);
+        boolean tolerant = slowReadyS <= outcome.latestLiftOffS()
+                && slowReadyS
+                        < heating(request, limits.number(Limit.DOUBT_HIGH), limits)
+                                .outcome(worksFromC)
+                                .latestLiftOffS();
+        offers.add(new Offer(
+                request.setting(),
+                Figures.round(outcome.bondReadyS(), 0),
+                Figures.round(outcome.latestLiftOffS(), 0),
+                Figures.round(widthS, 0),
+                tolerant));
+    }
+
+    private static Heating heating(HeatWindow.Request request, double doubt, ShopLimits limits) {
+        return new Heating(request, new Heating.Doubt(doubt, 1), CELL_MM, TOLERANCE_K, limits);
+    }
+
+    private static List<Finding> findings(SettingSearch search, HeatWindow.Request request) {
+        if (search.offers().isEmpty()) {
+            return List.of(Finding.stop(
+                    "heat-no-setting",
+                    request.stack().adhesive().isSeam()
+                            ? "No setting leaves a window: cold cutting at the seam, or solvent along the edge."
+                            : "No setting leaves a window: the solvent way."));
+        }
+        boolean none = search.offers().stream().noneMatch(Offer::tolerant);
+        return none
+                ? List.of(Finding.care(
+                        "heat-probe-needed",
+                        "No setting bears the doubt about its heat transfer: only with a probe on the pack."))
+                : List.of(Finding.note("heat-tolerant", "The first setting bears a heat transfer that is off."));
+    }
+
+    private static Working working(SettingSearch search, ShopLimits limits) {
+        return Working.of(
+                "%s settings tried, %s leave a window of at least %s with the bond ready within %s, %s of them tolerant."
+                        .formatted(
+                                search.tried(),
+                                search.offers().size(),
+                                limits.applied(Limit.WINDOW_LEAST_S),
+                                limits.applied(Limit.READY_MOST_S),
+                                search.offers().stream().filter(Offer::tolerant).count()));
+    }
+}
