@@ -2,6 +2,7 @@ import htmx from "htmx.org";
 import Alpine from "@alpinejs/csp";
 import { watchConnection } from "./connection.js";
 import { keepDrafts } from "./drafts.js";
+import { benchClocks } from "./heat.js";
 import { holdPressure } from "./hold.js";
 import { listenToKeys } from "./keys.js";
 import { listenLive } from "./live.js";
@@ -28,6 +29,7 @@ keepDrafts();
 watchConnection();
 listenLive();
 holdPressure();
+benchClocks();
 document.documentElement.dataset.listens = "true";
 
 // Keeps the evacuation card on this device, for when nothing answers any more.

@@ -5,12 +5,14 @@ function distance(seconds) {
     const size = Math.abs(seconds);
     const hours = Math.floor(size / 3600);
     const minutes = Math.floor((size % 3600) / 60);
+    // Heat and solvent are counted in seconds.
+    const brief = `${minutes}:${String(size % 60).padStart(2, "0")}`;
     const text =
-        hours >= 48 ? `${Math.floor(hours / 24)} d` : hours > 0 ? `${hours} h ${minutes} min` : `${minutes} min`;
+        size < 600 ? brief : hours >= 48 ? `${Math.floor(hours / 24)} d` : hours > 0 ? `${hours} h ${minutes} min` : `${minutes} min`;
     return seconds < 0 ? `${text} over` : text;
 }
 
-function sound() {
+export function sound() {
     const context = new AudioContext();
     [0, 0.35].forEach((delay, index) => {
         const tone = context.createOscillator();

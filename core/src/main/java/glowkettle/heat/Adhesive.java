@@ -5,10 +5,10 @@ import org.jspecify.annotations.Nullable;
 
 /** What a bond is made of, and from which temperature it can be worked. */
 public enum Adhesive {
-    SEAM_FOAM("seam foam tape", Limit.WORK_SEAM_FOAM_C),
-    SEAM_GLUE("liquid glue in the seam", Limit.WORK_SEAM_GLUE_C),
-    PACK_TAPE("double-sided tape under the pack", Limit.WORK_PACK_TAPE_C),
-    PACK_GLUE("liquid glue under the pack", Limit.WORK_PACK_GLUE_C),
+    SEAM_FOAM("foam tape", Limit.WORK_SEAM_FOAM_C),
+    SEAM_GLUE("liquid glue", Limit.WORK_SEAM_GLUE_C),
+    PACK_TAPE("double-sided tape", Limit.WORK_PACK_TAPE_C),
+    PACK_GLUE("liquid glue", Limit.WORK_PACK_GLUE_C),
     /** Heat makes it tear. */
     STRETCH_STRIPS("stretch strips", null);
 

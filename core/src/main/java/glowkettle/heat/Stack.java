@@ -3,6 +3,7 @@ package glowkettle.heat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -21,6 +22,19 @@ public record Stack(
     public Stack {
         rim = List.copyOf(rim);
         cell = List.copyOf(cell);
+    }
+
+    /** What keeps a window from being reckoned, if anything; strips need no layers. */
+    public Optional<String> fault() {
+        if (adhesive.worksFrom() == null) {
+            return Optional.empty();
+        }
+        try {
+            checked();
+            return Optional.empty();
+        } catch (Unanswerable unanswerable) {
+            return Optional.of(String.valueOf(unanswerable.getMessage()));
+        }
     }
 
     /** Refuses a stack nobody can reckon with: it must hold exactly one bond, and a cell in its cell column. */

@@ -6,6 +6,7 @@ import glowkettle.assess.TimedRun;
 import glowkettle.calibrate.Kept;
 import glowkettle.finding.Unanswerable;
 import glowkettle.fit.Verdict;
+import glowkettle.open.WayBack;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -27,7 +28,13 @@ public final class Admission {
                     "Trainees work up to tier Guarded; this job is %s."
                             .formatted(job.tier().result().tier().word()));
         }
+        Optional<Refusal> locked = kindles(job, entry) ? FreeAdmission.ignition(job, now) : Optional.empty();
+        if (locked.isPresent()) {
+            return locked;
+        }
         return switch (entry) {
+            case OpenEntry open -> OpenAdmission.refuse(job, open);
+            case FreeEntry free -> FreeAdmission.refuse(job, free, now);
             case Entry.JobOpened ignored -> Optional.empty();
             case Entry.Looked taken -> EmptyReading.refuse(taken.look());
             case Entry.WarmthTaken taken -> EmptyReading.refuse(taken.warmth());
@@ -57,7 +64,7 @@ public final class Admission {
             case Entry.LeadContinued ignored -> leadContinues(job, by);
             case Entry.Rejudged rejudged -> rejudged(job, rejudged, by);
             case Entry.ConditionsConfirmed ignored -> unlessHalted(job);
-            case Entry.StepDone step -> WorkAdmission.step(job, step);
+            case Entry.StepDone step -> WorkAdmission.step(job, step, now);
             case Entry.FastenersOut out -> WorkAdmission.fastenersOut(job, out);
             case Entry.FastenersBack back -> WorkAdmission.fastenersBack(job, back);
             case Entry.PackChosen ignored -> chosen(job);
@@ -67,13 +74,29 @@ public final class Admission {
             case Entry.Checked checked -> checked(job, checked);
             case Entry.CycleEvent event -> cycle(job, event, now);
             case Entry.CycleRepeated ignored ->
-                job.cycleVerdict().result().standing() == Kept.Standing.REPEAT
+                job.soak().verdict().result().standing() == Kept.Standing.REPEAT
                         ? Optional.empty()
                         : no("", "Only a cycle that was not kept is begun again.");
             case Entry.CycleLeftOut ignored -> afterWayBack(job);
             case Entry.SignedOff signed -> signed(job, signed, by);
             case Entry.Addendum ignored ->
                 job.closed() ? Optional.empty() : no("", "The job is open; write a note instead.");
+        };
+    }
+
+    /** What closes a circuit, loads or charges a pack: a spark beside wet solvent. */
+    private static boolean kindles(JobFile job, Entry entry) {
+        return switch (entry) {
+            case Entry.StepDone step ->
+                step.way() == Entry.Way.BACK
+                        && (step.step().equals(WayBack.LIVE_CHECK)
+                                || job.operation(step.step())
+                                        .filter(operation -> operation.kind().disconnects())
+                                        .isPresent());
+            case Entry.Checked ignored -> true;
+            case Entry.CycleEvent ignored -> true;
+            case Entry.ResistanceMeasured ignored -> true;
+            default -> false;
         };
     }
 
@@ -141,7 +164,7 @@ public final class Admission {
         }
         try {
             job.compare(offered.label());
-            job.phaseTimes(offered.label().capacityMah());
+            job.soak().phaseTimes(offered.label().capacityMah());
             return Optional.empty();
         } catch (Unanswerable unanswerable) {
             boolean ofLabel = unanswerable.field().equals("sizeCode");
@@ -215,13 +238,13 @@ public final class Admission {
         if (open.isPresent()) {
             return open;
         }
-        if (job.cycleVerdict().result().standing() == Kept.Standing.REPEAT) {
+        if (job.soak().verdict().result().standing() == Kept.Standing.REPEAT) {
             return no("step", "This cycle was not kept; begin it again, or leave it out with a reason.");
         }
         if (event.happened().isAfter(now)) {
             return no("happened", "%s has not come yet; accepted is up to now.".formatted(event.happened()));
         }
-        List<Entry.CycleEvent> events = job.soakLog().events();
+        List<Entry.CycleEvent> events = job.soak().log().events();
         if (events.isEmpty()) {
             return event.step() == Entry.CycleStep.CHARGE_STARTED
                     ? Optional.empty()
@@ -255,7 +278,7 @@ public final class Admission {
             return no("as", "Signed already.");
         }
         NextThing next = job.next();
-        return next.stage() == Stage.HAND_BACK && job.stored().isPresent()
+        return next.stage() == Stage.HAND_BACK && (job.stored().isPresent() || job.keepsPack())
                 ? Optional.empty()
                 : no("as", "Not ready to sign: %s.".formatted(next.what()));
     }

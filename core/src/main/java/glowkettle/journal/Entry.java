@@ -31,6 +31,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Something that happened to a job. Sealed: a new kind makes every switch that must know it fail to compile. */
 public sealed interface Entry {
+    /** Kinds that stand in files of their own. */
+    sealed interface Apart extends Entry permits OpenEntry, FreeEntry {}
+
     /** Which way a step went. */
     enum Way {
         IN,
@@ -299,8 +302,13 @@ public sealed interface Entry {
     }
 
     /** Every kind of entry by the name it is stored under. */
-    Map<String, Class<?>> KINDS = Stream.of(Entry.class.getPermittedSubclasses())
-            .collect(Collectors.toUnmodifiableMap(Entry::kindOf, Function.identity()));
+    Map<String, Class<?>> KINDS =
+            kinds(Entry.class).collect(Collectors.toUnmodifiableMap(Entry::kindOf, Function.identity()));
+
+    private static Stream<Class<?>> kinds(Class<?> sealed) {
+        return Stream.of(sealed.getPermittedSubclasses())
+                .flatMap(kind -> kind.isRecord() ? Stream.of(kind) : kinds(kind));
+    }
 
     static String kindOf(Class<?> entry) {
         return entry.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);

@@ -13,6 +13,8 @@ import glowkettle.assess.HazardTier;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
 import glowkettle.finding.Result;
+import glowkettle.free.Bending;
+import glowkettle.heat.Refit;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.OperationKind;
 import glowkettle.limits.ShopLimits;
@@ -65,6 +67,8 @@ final class Hazards {
                 || entry instanceof Entry.Watched
                 || entry instanceof Entry.WarmthTaken
                 || entry instanceof Entry.SeamTaken
+                || entry instanceof FreeEntry.HeatRead
+                || entry instanceof FreeEntry.Bent
                 || entry instanceof Entry.ThicknessTaken
                 || entry instanceof Entry.VoltageTaken
                 || entry instanceof Entry.GaugeRead;
@@ -102,8 +106,16 @@ final class Hazards {
         return switch (entry) {
             case Entry.Looked looked -> Stream.of(looked.look());
             case Entry.Watched watched -> Stream.ofNullable(watched.look());
+            case FreeEntry.Bent bent -> Stream.of(bent(bent));
             default -> Stream.empty();
         };
+    }
+
+    /** A crease counts as torn; anything else by the strain of its face. */
+    private static Look bent(FreeEntry.Bent bent) {
+        boolean creased = Boolean.TRUE.equals(bent.bend().creased());
+        return new Look(
+                null, null, null, creased ? true : null, null, null, null, null, Bending.strainPercent(bent.bend()));
     }
 
     /** The warmth an entry tells of. A pack in the store lies at rest in its air. */
@@ -112,6 +124,11 @@ final class Hazards {
             case Entry.WarmthTaken taken -> Optional.of(taken.warmth());
             case Entry.Watched watched ->
                 Optional.of(new Warmth(watched.surfaceC(), watched.ambientC(), true, null, null, null, null, null));
+            // Other places are as hot as the mat; what tells of the pack is the pack.
+            case FreeEntry.HeatRead read
+            when read.spot() == Refit.Spot.CELL ->
+                Optional.of(new Warmth(
+                        read.temperatureC(), null, false, BigDecimal.ZERO, null, null, read.predictedC(), null));
             default -> Optional.empty();
         };
     }
@@ -144,16 +161,50 @@ final class Hazards {
                 .flatMap(recorded -> felt(recorded.entry()).stream())
                 .reduce((earlier, later) -> later)
                 .orElse(Warmth.NONE);
+        BigDecimal ambientC = latest.ambientC() != null ? latest.ambientC() : lastAmbientC(state);
         BigDecimal rise = latest.riseKIn5Min() != null ? latest.riseKIn5Min() : rise(state);
         return new Warmth(
                 latest.surfaceC(),
-                latest.ambientC(),
+                ambientC,
                 latest.atRest(),
                 latest.minutesSinceHeat(),
                 latest.minutesSinceCurrent(),
                 rise,
                 latest.predictedC(),
-                latest.excessRiseKIn5Min());
+                latest.excessRiseKIn5Min() != null ? latest.excessRiseKIn5Min() : excessRise(state));
+    }
+
+    /** How much further over its prediction a heated cell got within five minutes, at the worst. */
+    private static @Nullable BigDecimal excessRise(JobState state) {
+        List<Recorded> read = state.counting().stream()
+                .filter(recorded -> recorded.entry() instanceof FreeEntry.HeatRead heat
+                        && heat.spot() == Refit.Spot.CELL
+                        && heat.predictedC() != null)
+                .toList();
+        if (read.size() < 2) {
+            return null;
+        }
+        Recorded last = read.getLast();
+        return read.subList(0, read.size() - 1).stream()
+                .filter(earlier ->
+                        Duration.between(earlier.at(), last.at()).toMillis() <= GROWTH_MINUTES.longValue() * 60_000)
+                .map(earlier -> excess(last).subtract(excess(earlier)))
+                .max(Comparator.naturalOrder())
+                .orElse(null);
+    }
+
+    private static BigDecimal excess(Recorded recorded) {
+        FreeEntry.HeatRead read = (FreeEntry.HeatRead) recorded.entry();
+        return read.temperatureC().subtract(java.util.Objects.requireNonNull(read.predictedC()));
+    }
+
+    static @Nullable BigDecimal lastAmbientC(JobState state) {
+        return state.counting().stream()
+                .flatMap(recorded -> felt(recorded.entry()).stream())
+                .map(Warmth::ambientC)
+                .filter(java.util.Objects::nonNull)
+                .reduce((earlier, later) -> later)
+                .orElse(null);
     }
 
     /**

@@ -3,21 +3,18 @@ package glowkettle.journal;
 import glowkettle.assess.Health;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
-import glowkettle.calibrate.ClockPlan;
-import glowkettle.calibrate.Kept;
-import glowkettle.calibrate.PhaseTimes;
-import glowkettle.calibrate.Progress;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.isolation.Watch;
 import glowkettle.library.DeviceModel;
+import glowkettle.library.Fastener;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
-import glowkettle.library.PackData;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
+import glowkettle.open.HandOrder;
 import glowkettle.open.Teardown;
 import glowkettle.open.TeardownPlan;
 import glowkettle.open.Tray;
@@ -25,9 +22,6 @@ import glowkettle.open.WayBack;
 import glowkettle.prove.CheckList;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
-import java.math.MathContext;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -35,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -57,12 +52,23 @@ public final class JobFile {
         this.number = number;
         this.state = state;
         this.byFamily = model.isFamily();
-        this.model = state.latest(Entry.OldPackRead.class)
+        DeviceModel known = state.latest(Entry.OldPackRead.class)
                 .filter(read -> model.isFamily())
                 .map(read -> model.with(read.pack()))
                 .orElse(model);
+        this.model = known.with(found(state));
         this.limits = limits;
         this.tier = Hazards.judge(state, this.model, limits);
+    }
+
+    /** Fasteners that sit where the model shows others. */
+    private static UnaryOperator<Fastener> found(JobState state) {
+        Map<String, OpenEntry.FoundInstead> found = new HashMap<>();
+        state.all(OpenEntry.FoundInstead.class).forEach(one -> found.put(one.fastener(), one));
+        return fastener -> {
+            OpenEntry.FoundInstead instead = found.get(fastener.id());
+            return instead == null ? fastener : instead.in(fastener);
+        };
     }
 
     public long number() {
@@ -168,9 +174,41 @@ public final class JobFile {
 
     public Result<TeardownPlan> plan() {
         if (plan == null) {
-            plan = Teardown.plan(new Teardown.Request(model.operations(), model.targets(), null), limits);
+            plan = handOrder().orElseGet(() -> Teardown.plan(teardown(), limits));
         }
         return plan;
+    }
+
+    private Teardown.Request teardown() {
+        return new Teardown.Request(model.operations(), targets(), null);
+    }
+
+    /** What the device is opened for. */
+    public List<String> targets() {
+        return state.latest(OpenEntry.TargetsChosen.class)
+                .map(OpenEntry.TargetsChosen::targets)
+                .orElse(model.targets());
+    }
+
+    /** An order laid down by hand, while it still fits what is to be reached. */
+    private Optional<Result<TeardownPlan>> handOrder() {
+        Entry last = null;
+        for (Recorded recorded : state.counting()) {
+            if (recorded.entry() instanceof OpenEntry.Reordered
+                    || recorded.entry() instanceof OpenEntry.OrderDropped
+                    || recorded.entry() instanceof OpenEntry.TargetsChosen) {
+                last = recorded.entry();
+            }
+        }
+        if (!(last instanceof OpenEntry.Reordered reordered)) {
+            return Optional.empty();
+        }
+        Result<HandOrder> order = HandOrder.of(new HandOrder.Request(teardown(), reordered.order()), limits);
+        return Optional.of(new Result<>(order.result().plan(), order.findings(), order.working()));
+    }
+
+    public boolean isByHand() {
+        return handOrder().isPresent();
     }
 
     /** Operations done on the way in, in their order. A loosening is done with its last fastener, without a word more. */
@@ -270,7 +308,19 @@ public final class JobFile {
     }
 
     public boolean packChosen() {
-        return state.latest(Entry.PackChosen.class).isPresent();
+        return state.latest(Entry.PackChosen.class).isPresent() || keepsPack();
+    }
+
+    /** The old pack stays in the device, or goes in again: something else was reached. */
+    public boolean keepsPack() {
+        return state.latest(OpenEntry.OldPackReturns.class).isPresent() || packStaysIn();
+    }
+
+    private boolean packStaysIn() {
+        return !liftedOut()
+                && plan().result().steps().stream()
+                        .noneMatch(
+                                step -> Hazards.liftsOut(model, step.operation().id()));
     }
 
     public Optional<Entry.PackStored> stored() {
@@ -298,79 +348,14 @@ public final class JobFile {
         return checked;
     }
 
-    public Progress cycle() {
-        return soakLog().progress();
+    /** The calibration of the new pack. */
+    public SoakCycle soak() {
+        return new SoakCycle(this);
     }
 
-    SoakLog soakLog() {
-        return SoakLog.of(state);
-    }
-
-    public Result<Kept.Verdict> cycleVerdict() {
-        SoakLog log = soakLog();
-        Result<Kept.Verdict> kept = Kept.judge(log.progress(), log.mishaps(), limits);
-        if (!log.shutDownReckoned()) {
-            return kept;
-        }
-        List<Finding> findings = new ArrayList<>(kept.findings());
-        findings.add(Finding.note(
-                "calibrate-shut-down-reckoned",
-                "Nobody saw it shut down; the time is reckoned from the length of the run-down."));
-        return new Result<>(kept.result(), findings, kept.working());
-    }
-
-    public boolean cycleLeftOut() {
-        return state.latest(Entry.CycleLeftOut.class).isPresent();
-    }
-
-    public PhaseTimes phaseTimes() {
-        return phaseTimes(state.latest(Entry.PackOffered.class)
-                .map(offered -> offered.label().capacityMah())
-                .orElse(model.pack().capacityMah()));
-    }
-
-    PhaseTimes phaseTimes(BigDecimal capacityMah) {
-        PackData pack = model.pack();
-        BigDecimal capacityAh = capacityMah.movePointLeft(3);
-        return PhaseTimes.of(
-                new PhaseTimes.ChargeRequest(
-                        capacityAh,
-                        pack.resistanceOhm(),
-                        pack.series(),
-                        pack.chargeLimitV(),
-                        pack.chargeA(),
-                        chargeLeftPercent()),
-                new PhaseTimes.RunDownRequest(
-                        capacityAh,
-                        pack.resistanceOhm(),
-                        pack.series(),
-                        pack.chargeLimitV(),
-                        pack.lightUseW(),
-                        pack.cutOffV(),
-                        BigDecimal.valueOf(100),
-                        pack.shutDownPercent()),
-                limits);
-    }
-
-    /** A new pack comes part charged; how far nobody has measured, so the longest charge is planned for. */
-    private static BigDecimal chargeLeftPercent() {
-        return BigDecimal.ZERO;
-    }
-
-    public Result<ClockPlan.Outcome> clockPlan(Instant now, OpeningHours hours, @Nullable Instant startAt) {
-        Progress happened = cycle();
-        Progress progress =
-                startAt != null && happened.chargeStarted() == null ? Progress.startingAt(startAt) : happened;
-        return ClockPlan.plan(new ClockPlan.Request(now, state.promise(), phaseTimes(), hours, progress), limits);
-    }
-
-    /** Runtime at light use, in hours, from a capacity: what the owner will notice. */
-    public BigDecimal expectedHours(BigDecimal capacityMah) {
-        return model.pack()
-                .nominalV()
-                .multiply(capacityMah)
-                .movePointLeft(3)
-                .divide(model.pack().lightUseW(), new MathContext(3));
+    /** What holds the pack, and how it is freed. */
+    public Freeing freeing() {
+        return new Freeing(this);
     }
 
     public boolean signedBy(Role role) {

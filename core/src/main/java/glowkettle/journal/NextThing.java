@@ -39,7 +39,9 @@ public record NextThing(Stage stage, String what, boolean blocked) {
         TeardownPlan plan = job.plan().result();
         Optional<TeardownPlan.Step> step = job.nextStep(plan);
         if (step.isPresent()) {
-            return new NextThing(Stage.OPEN, step.get().operation().label(), false);
+            boolean freeing = Freeing.isFreeing(job, step.get().operation());
+            return new NextThing(
+                    freeing ? Stage.FREE : Stage.OPEN, step.get().operation().label(), false);
         }
         if (!job.packChosen()) {
             return fit(job);
@@ -75,13 +77,13 @@ public record NextThing(Stage stage, String what, boolean blocked) {
         if (open.isPresent()) {
             return new NextThing(Stage.PROVE, open.get().question(), false);
         }
-        if (!job.cycleLeftOut()) {
-            Kept.Verdict verdict = job.cycleVerdict().result();
+        if (!job.soak().leftOut()) {
+            Kept.Verdict verdict = job.soak().verdict().result();
             if (verdict.standing() == Kept.Standing.UNDER_WAY || verdict.standing() == Kept.Standing.REPEAT) {
                 return new NextThing(Stage.CALIBRATE, cycleStep(job, verdict), false);
             }
         }
-        if (job.stored().isEmpty()) {
+        if (job.stored().isEmpty() && !job.keepsPack()) {
             return new NextThing(Stage.HAND_BACK, "Put the old pack into a container", false);
         }
         boolean technicianSigned = job.state().latest(Entry.SignedOff.class).isPresent();
@@ -94,7 +96,7 @@ public record NextThing(Stage stage, String what, boolean blocked) {
         if (verdict.repeatFrom() != null) {
             return "Not kept: begin the soak cycle again";
         }
-        var cycle = job.cycle();
+        var cycle = job.soak().progress();
         if (cycle.chargeStarted() == null) {
             return "Plug in: charge and soak";
         }

@@ -164,7 +164,7 @@ public final class PackHealth {
                 new RunDown.Case(
                         job.tier().result().tier(),
                         glued(),
-                        false,
+                        job.model().shippingMode() != null,
                         socPercent,
                         capacityAh.max(new BigDecimal("0.01")),
                         pack.nominalV(),

@@ -19,13 +19,15 @@ public final class Ready {
 
     /** Up to the next quarter of an hour; empty when the hours of the shop have no place for the cycle. */
     public static Optional<Instant> earliest(JobFile job, Instant now, OpeningHours hours) {
-        boolean begun = !job.cycle().equals(Progress.NONE);
+        boolean begun = !job.soak().progress().equals(Progress.NONE);
         Instant worked = begun ? now : now.plus(labour(job));
-        if (job.cycleLeftOut()) {
+        if (job.soak().leftOut()) {
             return Optional.of(quarter(worked));
         }
-        Result<ClockPlan.Outcome> plan =
-                ClockPlan.plan(new ClockPlan.Request(worked, null, job.phaseTimes(), hours, job.cycle()), job.limits());
+        Result<ClockPlan.Outcome> plan = ClockPlan.plan(
+                new ClockPlan.Request(
+                        worked, null, job.soak().phaseTimes(), hours, job.soak().progress()),
+                job.limits());
         return plan.result() instanceof ClockPlan.Outcome.Planned planned
                 ? Optional.of(quarter(planned.finish()))
                 : Optional.empty();

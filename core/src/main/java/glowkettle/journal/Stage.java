@@ -5,6 +5,7 @@ public enum Stage {
     ARRIVE("Arrive", "arrive"),
     ASSESS("Assess", "assess"),
     OPEN("Open", "open"),
+    FREE("Free", "free"),
     FIT("Fit", "fit"),
     WAY_BACK("Way back", "wayback"),
     PROVE("Prove", "prove"),

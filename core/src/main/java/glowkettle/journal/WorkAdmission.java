@@ -6,6 +6,7 @@ import glowkettle.library.Fastener;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.open.WayBack;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -16,14 +17,15 @@ import java.util.stream.Stream;
 final class WorkAdmission {
     private WorkAdmission() {}
 
-    static Optional<Refusal> step(JobFile job, Entry.StepDone done) {
+    static Optional<Refusal> step(JobFile job, Entry.StepDone done, Instant now) {
         return Admission.unlessHalted(job)
-                .or(() -> done.way() == Entry.Way.IN ? stepDoneIn(job, done) : stepBack(job, done));
+                .or(() -> done.way() == Entry.Way.IN ? stepDoneIn(job, done, now) : stepBack(job, done));
     }
 
-    private static Optional<Refusal> stepDoneIn(JobFile job, Entry.StepDone done) {
+    private static Optional<Refusal> stepDoneIn(JobFile job, Entry.StepDone done, Instant now) {
         return stepIn(job, done.step())
-                .or(() -> job.operation(done.step()).flatMap(operation -> fastenersOf(job, operation)));
+                .or(() -> job.operation(done.step()).flatMap(operation -> fastenersOf(job, operation)))
+                .or(() -> FreeAdmission.stepDone(job, done.step(), now));
     }
 
     private static Optional<Refusal> stepIn(JobFile job, String step) {

@@ -4,6 +4,7 @@ import glowkettle.finding.Within;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param codes model or regulatory codes it is found by
  * @param family true for a generic family, whose pack is not known until its label was read
+ * @param bonds what is glued, each with the operation that loosens it
+ * @param shippingMode how the pack is cut off by the device itself, in words; null when it has no such mode
  * @param afterwards what the owner will notice and need not fear
  */
 public record DeviceModel(
@@ -28,7 +31,11 @@ public record DeviceModel(
         List<Fastener> fasteners,
         List<Check> checks,
         List<String> afterwards,
-        @Nullable Boolean family) {
+        @Nullable Boolean family,
+        List<Bond> bonds,
+        @Nullable Leads leads,
+        List<Target> otherTargets,
+        @Nullable String shippingMode) {
     public DeviceModel {
         codes = List.copyOf(codes);
         operations = List.copyOf(operations);
@@ -37,7 +44,12 @@ public record DeviceModel(
         fasteners = List.copyOf(fasteners);
         checks = List.copyOf(checks);
         afterwards = List.copyOf(afterwards);
+        bonds = List.copyOf(bonds);
+        otherTargets = List.copyOf(otherTargets);
     }
+
+    /** Something else than the pack that this teardown can reach. */
+    public record Target(String name, String operation) {}
 
     /** A function to prove: always, or only when the operation that carries its name was done. */
     public record Check(
@@ -63,7 +75,34 @@ public record DeviceModel(
                 fasteners,
                 checks,
                 afterwards,
-                null);
+                null,
+                bonds,
+                leads,
+                otherTargets,
+                shippingMode);
+    }
+
+    /** The same model with its fasteners as they were found. */
+    public DeviceModel with(UnaryOperator<Fastener> found) {
+        return new DeviceModel(
+                id,
+                name,
+                codes,
+                kind,
+                mounting,
+                pack,
+                seamNominalMm,
+                operations,
+                targets,
+                faces,
+                fasteners.stream().map(found).toList(),
+                checks,
+                afterwards,
+                family,
+                bonds,
+                leads,
+                otherTargets,
+                shippingMode);
     }
 
     /** A model of its own, from what was learnt with a family. */
@@ -82,7 +121,21 @@ public record DeviceModel(
                 fasteners,
                 checks,
                 afterwards,
-                null);
+                null,
+                bonds,
+                leads,
+                otherTargets,
+                shippingMode);
+    }
+
+    public Optional<Bond> bondOf(String operationId) {
+        return bonds.stream()
+                .filter(bond -> bond.operation().equals(operationId))
+                .findFirst();
+    }
+
+    public Optional<Leads> leadsOf(String operationId) {
+        return Optional.ofNullable(leads).filter(held -> held.operation().equals(operationId));
     }
 
     public Optional<Operation> operation(String operationId) {

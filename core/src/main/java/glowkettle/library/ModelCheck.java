@@ -1,8 +1,12 @@
 package glowkettle.library;
 
+import glowkettle.heat.Adhesive;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** Says what is wrong with a model before anybody works by it. */
@@ -36,8 +40,100 @@ public final class ModelCheck {
         model.targets().stream()
                 .filter(target -> !names.contains(target))
                 .forEach(target -> faults.add("The target '%s' does not exist".formatted(target)));
+        circle(model.operations())
+                .ifPresent(circle ->
+                        faults.add("These wait for each other in a circle: %s".formatted(String.join(" → ", circle))));
+        model.otherTargets().stream()
+                .filter(target -> model.operation(target.operation()).isEmpty())
+                .forEach(target -> faults.add("The target '%s' is reached by '%s', which does not exist"
+                        .formatted(target.name(), target.operation())));
         fasteners(model, faults);
+        bonds(model, faults);
+        leads(model, faults);
         return faults;
+    }
+
+    /** Operations that each wait for the one before them, the first one again at the end; empty when none do. */
+    public static Optional<List<String>> circle(List<Operation> operations) {
+        Map<String, List<String>> before = new LinkedHashMap<>();
+        for (Operation operation : operations) {
+            before.put(
+                    operation.id(),
+                    operations.stream()
+                            .filter(other -> operation.after().contains(other.id())
+                                    || other.choice() != null
+                                            && operation.after().contains(other.choice()))
+                            .map(Operation::id)
+                            .toList());
+        }
+        Set<String> clear = new HashSet<>();
+        for (String id : before.keySet()) {
+            List<String> path = new ArrayList<>();
+            if (walksInCircle(id, before, path, clear)) {
+                return Optional.of(
+                        path.subList(path.indexOf(path.getLast()), path.size()).reversed());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean walksInCircle(
+            String id, Map<String, List<String>> before, List<String> path, Set<String> clear) {
+        if (clear.contains(id)) {
+            return false;
+        }
+        boolean met = path.contains(id);
+        path.add(id);
+        if (met) {
+            return true;
+        }
+        for (String earlier : before.getOrDefault(id, List.of())) {
+            if (walksInCircle(earlier, before, path, clear)) {
+                return true;
+            }
+        }
+        path.removeLast();
+        clear.add(id);
+        return false;
+    }
+
+    private static void bonds(DeviceModel model, List<String> faults) {
+        for (Bond bond : model.bonds()) {
+            boolean loosens = model.operation(bond.operation())
+                    .filter(operation -> operation.kind() == OperationKind.CUT_ADHESIVE
+                            || operation.kind() == OperationKind.FREE_PACK)
+                    .isPresent();
+            if (!loosens) {
+                faults.add("The bond '%s' belongs to '%s', which loosens no adhesive"
+                        .formatted(bond.place(), bond.operation()));
+            }
+            bond.stack().fault().ifPresent(fault -> faults.add("The bond '%s': %s".formatted(bond.place(), fault)));
+            if (bond.stack().adhesive() == Adhesive.STRETCH_STRIPS && bond.strips() == null) {
+                faults.add("The bond '%s' does not say how many strips it has".formatted(bond.place()));
+            }
+        }
+    }
+
+    private static void leads(DeviceModel model, List<String> faults) {
+        Leads leads = model.leads();
+        if (leads == null) {
+            return;
+        }
+        if (model.operation(leads.operation()).isEmpty()) {
+            faults.add("The leads belong to '%s', which does not exist".formatted(leads.operation()));
+        }
+        Set<String> ids = new HashSet<>();
+        for (Lead lead : leads.leads()) {
+            if (!ids.add(lead.id())) {
+                faults.add("The lead '%s' stands twice".formatted(lead.id()));
+            }
+            if (lead.xMm().compareTo(leads.widthMm()) > 0 || lead.yMm().compareTo(leads.heightMm()) > 0) {
+                faults.add("The lead '%s' lies off its drawing".formatted(lead.id()));
+            }
+        }
+        if (leads.leads().isEmpty()) {
+            faults.add("The leads have no conductor");
+        }
     }
 
     /** Whatever comes off goes on again: a fastener belongs to an operation that loosens and that has a way back. */

@@ -42,7 +42,8 @@ public record Operation(
         @Says(value = "Function that stops while this is open", longest = 60) @Nullable
         String function,
 
-        @Nullable Return back) {
+        @Nullable Return back,
+        @Nullable Grip grip) {
     public Operation {
         after = List.copyOf(after);
         warnings = List.copyOf(warnings);
@@ -77,7 +78,20 @@ public record Operation(
     /** The same operation with other words before it. */
     public Operation with(List<String> otherWarnings) {
         return new Operation(
-                id, kind, label, minutes, tool, side, inside, after, choice, skill, otherWarnings, function, back);
+                id,
+                kind,
+                label,
+                minutes,
+                tool,
+                side,
+                inside,
+                after,
+                choice,
+                skill,
+                otherWarnings,
+                function,
+                back,
+                grip);
     }
 
     public boolean isInside() {

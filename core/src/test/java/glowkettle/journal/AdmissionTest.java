@@ -195,8 +195,8 @@ class AdmissionTest {
         assertThat(bench.refusal(event(Entry.CycleStep.FULL_SEEN, 400))).isPresent();
         bench.write(new Entry.CycleRepeated());
 
-        assertThat(bench.file().cycle().chargeStarted()).isNull();
-        assertThat(bench.file().cycleVerdict().result().standing()).isEqualTo(Kept.Standing.UNDER_WAY);
+        assertThat(bench.file().soak().progress().chargeStarted()).isNull();
+        assertThat(bench.file().soak().verdict().result().standing()).isEqualTo(Kept.Standing.UNDER_WAY);
         assertThat(bench.refusal(event(Entry.CycleStep.CHARGE_STARTED, 10))).isEmpty();
     }
 

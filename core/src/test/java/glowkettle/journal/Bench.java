@@ -74,6 +74,7 @@ final class Bench {
                 null,
                 List.of(),
                 kind == OperationKind.UNLATCH_CONNECTOR ? "touch panel" : null,
+                null,
                 null);
     }
 
@@ -136,6 +137,10 @@ final class Bench {
                         new DeviceModel.Check("start", "Does it start?", "Dark until plugged in.", true),
                         new DeviceModel.Check("touch panel", "Does it click?", null, false)),
                 List.of("The clock has to be set."),
+                null,
+                List.of(),
+                null,
+                List.of(),
                 null);
     }
 

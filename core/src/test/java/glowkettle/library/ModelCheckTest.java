@@ -10,7 +10,20 @@ import org.junit.jupiter.api.Test;
 class ModelCheckTest {
     private static Operation operation(String id, OperationKind kind, String... after) {
         return new Operation(
-                id, kind, id, BigDecimal.ONE, null, null, null, List.of(after), null, null, List.of(), null, null);
+                id,
+                kind,
+                id,
+                BigDecimal.ONE,
+                null,
+                null,
+                null,
+                List.of(after),
+                null,
+                null,
+                List.of(),
+                null,
+                null,
+                null);
     }
 
     private static Fastener screw(String id, @Nullable String operation, String xMm) {
@@ -44,6 +57,10 @@ class ModelCheckTest {
                 List.of(new FaceMap(Side.BACK, new BigDecimal("100"), new BigDecimal("100"), List.of(), List.of())),
                 fasteners,
                 List.of(),
+                List.of(),
+                null,
+                List.of(),
+                null,
                 List.of(),
                 null));
     }

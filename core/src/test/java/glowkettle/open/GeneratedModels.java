@@ -22,7 +22,20 @@ public final class GeneratedModels {
             boolean inside,
             List<String> after) {
         return new Operation(
-                id, kind, id, new BigDecimal(minutes), tool, side, inside, after, null, null, List.of(), null, null);
+                id,
+                kind,
+                id,
+                new BigDecimal(minutes),
+                tool,
+                side,
+                inside,
+                after,
+                null,
+                null,
+                List.of(),
+                null,
+                null,
+                null);
     }
 
     public static Teardown.Request random(long seed, int size, int tools) {

@@ -167,6 +167,7 @@ class TeardownTest {
                 skill,
                 List.of(),
                 null,
+                null,
                 null);
     }
 
@@ -184,6 +185,7 @@ class TeardownTest {
                 op.skill(),
                 op.warnings(),
                 op.function(),
-                op.back());
+                op.back(),
+                op.grip());
     }
 }

@@ -67,7 +67,8 @@ class WayBackTest {
                 null,
                 List.of(),
                 null,
-                new Operation.Return(true, null, null, null, null, null, List.of()));
+                new Operation.Return(true, null, null, null, null, null, List.of()),
+                null);
         List<Operation> model = List.of(
                 LAPTOP.get(0),
                 sticker,
@@ -85,7 +86,8 @@ class WayBackTest {
                         null,
                         List.of(),
                         null,
-                        back),
+                        back,
+                        null),
                 LAPTOP.get(3),
                 LAPTOP.get(4),
                 LAPTOP.get(5));

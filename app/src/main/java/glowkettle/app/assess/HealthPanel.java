@@ -38,7 +38,7 @@ public record HealthPanel(
                 health.verdict(),
                 health.evidence(),
                 health.resistance().orElse(null),
-                job.expectedHours(job.model().pack().capacityMah()),
+                job.soak().expectedHours(job.model().pack().capacityMah()),
                 trend,
                 trend == null ? null : TrendChart.of(trend),
                 soc,

@@ -41,7 +41,7 @@ public interface BenchMapper {
     int openCount(int shop);
 
     @Select("""
-            (select '/jobs/' || job || '/calibrate' as path, at, 'Job ' || job || ': ' || what as what
+            (select '/jobs/' || job || '/' || lower(replace(stage, '_', '')) as path, at, 'Job ' || job || ': ' || what as what
                from clock
               where shop_id = #{shop}
               order by at, job

@@ -37,9 +37,9 @@ class CalibratePage implements StagePage {
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         OpeningHours hours = shop.hours();
         String startAt = attempt.asked("startAt");
-        Result<ClockPlan.Outcome> plan = job.clockPlan(now, hours, start(startAt, hours, now));
-        Progress cycle = job.cycle();
-        Result<Kept.Verdict> verdict = job.cycleVerdict();
+        Result<ClockPlan.Outcome> plan = job.soak().clockPlan(now, hours, start(startAt, hours, now));
+        Progress cycle = job.soak().progress();
+        Result<Kept.Verdict> verdict = job.soak().verdict();
         boolean again = verdict.result().standing() == Kept.Standing.REPEAT;
         model.addAttribute("clockPlan", plan);
         if (plan.result() instanceof ClockPlan.Outcome.Planned planned) {

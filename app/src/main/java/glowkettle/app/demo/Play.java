@@ -163,12 +163,19 @@ final class Play {
             List<String> fasteners = file().model().fastenersOf(step.id()).stream()
                     .map(Fastener::id)
                     .toList();
+            Freed.before(step.id(), this);
             write(
                     fasteners.isEmpty()
                             ? new Entry.StepDone(Entry.Way.IN, step.id())
                             : new Entry.FastenersOut(fasteners, List.of()));
         }
         return this;
+    }
+
+    /** Works through the plan until a step is next. */
+    Play tornDownTo(String step) {
+        List<String> order = file().plan().result().order();
+        return tornDown(order.size() - order.indexOf(step));
     }
 
     Play out() {

@@ -123,7 +123,8 @@ public record OwnersSheet(
     private static String runtime(JobFile job, @Nullable BigDecimal capacityMah) {
         return capacityMah == null
                 ? "not measured"
-                : "about " + Figures.withUnit(job.expectedHours(capacityMah).doubleValue(), 1, "h");
+                : "about "
+                        + Figures.withUnit(job.soak().expectedHours(capacityMah).doubleValue(), 1, "h");
     }
 
     private static List<String> checks(JobFile job) {
@@ -144,16 +145,16 @@ public record OwnersSheet(
     }
 
     private static String calibration(JobFile job) {
-        if (job.cycleLeftOut()) {
+        if (job.soak().leftOut()) {
             return "Not calibrated: "
                     + job.state().latest(Entry.CycleLeftOut.class).orElseThrow().reason();
         }
-        Kept.Standing standing = job.cycleVerdict().result().standing();
+        Kept.Standing standing = job.soak().verdict().result().standing();
         return switch (standing) {
             case VALID -> "Calibrated; the percentage can be trusted.";
             case VALID_WITH_REMARKS ->
                 "Calibrated, with remarks: "
-                        + String.join(" ", job.cycleVerdict().working().lines());
+                        + String.join(" ", job.soak().verdict().working().lines());
             case UNDER_WAY -> "Calibration is not finished.";
             case REPEAT -> "Calibration has to be repeated.";
         };

@@ -4,12 +4,15 @@ import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;
+import glowkettle.journal.BenchClocks;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.NextThing;
 import glowkettle.journal.Recorded;
 import glowkettle.journal.Stage;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -66,16 +69,26 @@ class Projections {
         rows.clearJobs(Shop.ID);
     }
 
+    private static List<ProjectionMapper.ClockRow> clocks(JobFile job, Instant changed, OpeningHours hours) {
+        List<ProjectionMapper.ClockRow> clocks = new ArrayList<>(soak(job, changed, hours));
+        BenchClocks.of(job).stream()
+                .filter(clock -> clock.at().isAfter(changed))
+                .map(clock -> new ProjectionMapper.ClockRow(job.number(), clock.at(), clock.what(), Stage.FREE.name()))
+                .forEach(clocks::add);
+        clocks.sort(Comparator.comparing(ProjectionMapper.ClockRow::at));
+        return clocks;
+    }
+
     /** The hands a running soak cycle still needs. */
-    private static List<ProjectionMapper.ClockRow> clocks(JobFile job, Instant now, OpeningHours hours) {
-        boolean running = job.cycle().chargeStarted() != null
-                && job.cycle().lastChargeEnded() == null
-                && job.cycleVerdict().result().standing() == Kept.Standing.UNDER_WAY
+    private static List<ProjectionMapper.ClockRow> soak(JobFile job, Instant now, OpeningHours hours) {
+        boolean running = job.soak().progress().chargeStarted() != null
+                && job.soak().progress().lastChargeEnded() == null
+                && job.soak().verdict().result().standing() == Kept.Standing.UNDER_WAY
                 && !job.closed();
         if (!running) {
             return List.of();
         }
-        return switch (job.clockPlan(now, hours, null).result()) {
+        return switch (job.soak().clockPlan(now, hours, null).result()) {
             case ClockPlan.Outcome.NoFit ignored -> List.of();
             case ClockPlan.Outcome.Planned planned ->
                 planned.actions().stream()

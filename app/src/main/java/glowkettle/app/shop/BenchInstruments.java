@@ -1,10 +1,13 @@
 package glowkettle.app.shop;
 
+import glowkettle.heat.Refit;
 import glowkettle.instruments.Calipers;
 import glowkettle.instruments.GaugeReader;
 import glowkettle.instruments.Instrument;
 import glowkettle.instruments.PressureTester;
+import glowkettle.instruments.Probe;
 import glowkettle.instruments.SimulatedBench;
+import glowkettle.journal.BenchClocks;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.library.PackData;
@@ -12,6 +15,8 @@ import java.io.IOException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
 import java.util.SplittableRandom;
 import java.util.StringJoiner;
 import org.springframework.beans.factory.DisposableBean;
@@ -78,6 +83,28 @@ public class BenchInstruments implements DisposableBean {
             return rounded(targetKpa.doubleValue() * Math.exp(-seconds / tauSeconds) + noise, 4);
         });
         return new PressureTester(new Instrument(bench.address(), PATIENCE));
+    }
+
+    /** The probe under the pack that is being heated; how well it touches the heat differs from job to job a little. */
+    public synchronized Probe probe(JobFile job, Instant now) {
+        SplittableRandom random = new SplittableRandom(job.number() * 41);
+        double off = random.nextDouble(2) - 1;
+        double shownC = job.freeing()
+                .heated()
+                .flatMap(bond -> BenchClocks.heat(job, bond))
+                .map(heat -> Refit.predict(
+                                heat.request(),
+                                List.of(),
+                                BigDecimal.valueOf(Math.max(
+                                        1,
+                                        Duration.between(heat.heating().from(), now)
+                                                .toSeconds())),
+                                Refit.Spot.CELL,
+                                job.limits())
+                        .doubleValue())
+                .orElse(21.0);
+        bench.show(Probe.QUERY, rounded(shownC + off, 1));
+        return new Probe(new Instrument(bench.address(), PATIENCE));
     }
 
     private static String rounded(double value, int decimals) {

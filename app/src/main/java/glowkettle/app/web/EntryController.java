@@ -55,7 +55,7 @@ class EntryController {
     }
 
     @PostMapping(
-            "/jobs/{number:[0-9]{1,15}}/{path:arrive|assess|open|fit|wayback|prove|calibrate|handback}/{kind:[a-z-]+}")
+            "/jobs/{number:[0-9]{1,15}}/{path:arrive|assess|open|free|fit|wayback|prove|calibrate|handback}/{kind:[a-z-]+}")
     String write(
             @PathVariable long number,
             @PathVariable String path,
@@ -142,7 +142,9 @@ class EntryController {
             // Nobody can say afterwards what was not measured before, so the gauge is offered once.
             return "/jobs/" + number + "/" + stage.path();
         }
-        boolean movesOn = next.compareTo(stage) > 0 || kind.equals("taken-back") || next == Stage.ASSESS;
+        // A bond may lie behind a cover and another before it: the job goes to and fro between the two.
+        boolean back = stage == Stage.FREE && next == Stage.OPEN;
+        boolean movesOn = back || next.compareTo(stage) > 0 || kind.equals("taken-back") || next == Stage.ASSESS;
         return "/jobs/" + number + "/" + (movesOn ? next : stage).path();
     }
 

@@ -2,7 +2,9 @@ package glowkettle.app.web;
 
 import glowkettle.finding.Figures;
 import glowkettle.journal.Entry;
+import glowkettle.journal.FreeEntry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Recorded;
 import glowkettle.journal.Stage;
 import java.math.BigDecimal;
@@ -81,6 +83,9 @@ public record EntryWords(
 
     static Stage stage(Entry entry) {
         return switch (entry) {
+            case OpenEntry.OldPackReturns ignored -> Stage.FIT;
+            case OpenEntry ignored -> Stage.OPEN;
+            case FreeEntry ignored -> Stage.FREE;
             case Entry.JobOpened ignored -> Stage.ARRIVE;
             case Entry.PressureHeld held -> held.moment() == Entry.Moment.BEFORE ? Stage.ARRIVE : Stage.PROVE;
             case Entry.Promised ignored -> Stage.ARRIVE;
@@ -127,6 +132,8 @@ public record EntryWords(
 
     static String words(Entry entry, JobFile job) {
         return switch (entry) {
+            case OpenEntry open -> BenchWords.of(open, job);
+            case FreeEntry free -> BenchWords.of(free, job);
             case Entry.JobOpened opened ->
                 "Job opened for " + opened.owner() + ": " + job.model().name();
             case Entry.PressureHeld held ->

@@ -4,6 +4,7 @@ import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.BenchInstruments;
+import glowkettle.heat.Refit;
 import glowkettle.instruments.Calipers;
 import glowkettle.instruments.GaugeReader;
 import glowkettle.instruments.InstrumentSilent;
@@ -11,6 +12,7 @@ import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Stage;
 import java.math.BigDecimal;
+import java.time.InstantSource;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,8 +25,10 @@ import org.springframework.web.server.ResponseStatusException;
 class InstrumentReadings {
     private final JournalBook journal;
     private final BenchInstruments instruments;
+    private final InstantSource clock;
 
-    InstrumentReadings(JournalBook journal, BenchInstruments instruments) {
+    InstrumentReadings(JournalBook journal, BenchInstruments instruments, InstantSource clock) {
+        this.clock = clock;
         this.journal = journal;
         this.instruments = instruments;
     }
@@ -32,18 +36,33 @@ class InstrumentReadings {
     Attempt read(long number, String instrument, Stage stage) {
         JobFile job = journal.file(number);
         Entry.Moment moment = stage == Stage.PROVE ? Entry.Moment.AFTER : Entry.Moment.BEFORE;
-        String kind = instrument.equals("gauge") ? "gauge-read" : "thickness-taken";
+        String kind = kind(instrument);
         Map<String, String[]> typed = new LinkedHashMap<>();
         try {
             switch (instrument) {
                 case "gauge" -> gauge(instruments.gaugeReader(job, moment).read(), typed);
                 case "calipers" -> calipers(instruments.calipers(job).read(), typed);
+                case "probe" -> {
+                    typed.put("spot", new String[] {Refit.Spot.CELL.name()});
+                    put(
+                            typed,
+                            "temperatureC",
+                            instruments.probe(job, clock.instant()).readC());
+                }
                 default -> throw new ResponseStatusException(HttpStatus.NOT_FOUND);
             }
             return new Attempt(kind, typed, List.of(), List.of());
         } catch (InstrumentSilent silent) {
             return new Attempt(kind, typed, List.of(new Fault("", String.valueOf(silent.getMessage()))), List.of());
         }
+    }
+
+    private static String kind(String instrument) {
+        return switch (instrument) {
+            case "gauge" -> "gauge-read";
+            case "probe" -> "heat-read";
+            default -> "thickness-taken";
+        };
     }
 
     private static void gauge(GaugeReader.ReadOut read, Map<String, String[]> typed) {

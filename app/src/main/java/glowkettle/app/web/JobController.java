@@ -31,7 +31,7 @@ class JobController {
                 + journal.file(number).next().stage().path();
     }
 
-    @GetMapping("/jobs/{number:[0-9]{1,15}}/{path:arrive|assess|open|fit|wayback|prove|calibrate|handback}")
+    @GetMapping("/jobs/{number:[0-9]{1,15}}/{path:arrive|assess|open|free|fit|wayback|prove|calibrate|handback}")
     String stage(
             @PathVariable long number,
             @PathVariable String path,

@@ -56,12 +56,20 @@ public class JobPages {
     private void frame(JobFile job, NextThing next, Stage stage, boolean showsStage, Model model) {
         model.addAttribute("job", job);
         model.addAttribute("stage", stage);
-        model.addAttribute("stages", Stage.values());
+        model.addAttribute("stages", stages(job));
         model.addAttribute("next", next);
         model.addAttribute("tier", job.tier());
         model.addAttribute("tiers", Tier.values());
         model.addAttribute("newestLimits", limits.newest().limits().version());
         model.addAttribute("showsStage", showsStage);
+    }
+
+    /** Where nothing is glued or soldered, nothing is freed. */
+    private static List<Stage> stages(JobFile job) {
+        boolean freed = !job.model().bonds().isEmpty() || job.model().leads() != null;
+        return Arrays.stream(Stage.values())
+                .filter(stage -> freed || stage != Stage.FREE)
+                .toList();
     }
 
     String drawJournal(long number, Model model) {

@@ -82,6 +82,15 @@ public record Words(ZoneId zone, Instant now) {
         return away.isNegative() ? words + " ago" : "in " + words;
     }
 
+    /** Seconds as a kitchen timer shows them. */
+    public String minutes(@Nullable BigDecimal seconds) {
+        if (seconds == null) {
+            return "never";
+        }
+        long whole = seconds.setScale(0, RoundingMode.HALF_UP).longValue();
+        return "%d:%02d".formatted(whole / 60, whole % 60);
+    }
+
     public boolean over(Instant at) {
         return !at.isAfter(now);
     }

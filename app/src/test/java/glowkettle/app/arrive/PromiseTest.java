@@ -55,7 +55,7 @@ class PromiseTest {
         Instant worked = Kettle.START.plusSeconds(
                 job.file().labourMinutes().movePointRight(1).longValue() * 6);
         var planned = (ClockPlan.Outcome.Planned)
-                job.file().clockPlan(worked, hours, null).result();
+                job.file().soak().clockPlan(worked, hours, null).result();
         assertThat(earliest(job))
                 .isAfterOrEqualTo(planned.finish())
                 .isBefore(planned.finish().plus(Duration.ofMinutes(15)));

@@ -24,6 +24,7 @@ class ClockChartTest {
         var hours = kettle.bean(ShopBook.class).hours();
         var plan = (ClockPlan.Outcome.Planned) Played.closedUp(kettle)
                 .file()
+                .soak()
                 .clockPlan(Kettle.START, hours, null)
                 .result();
         ClockChart chart = ClockChart.of(plan, hours);

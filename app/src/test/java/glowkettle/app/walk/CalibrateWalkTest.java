@@ -54,7 +54,7 @@ class CalibrateWalkTest {
                     .sees("What happened")
                     .sees("10:40");
         }
-        Assertions.assertThat(job.file().cycle().chargeStarted())
+        Assertions.assertThat(job.file().soak().progress().chargeStarted())
                 .isBetween(Kettle.START.minusSeconds(60), Kettle.START.plusSeconds(60));
     }
 
@@ -72,7 +72,7 @@ class CalibrateWalkTest {
                     .send(" ")
                     .headed("plug in");
         }
-        Assertions.assertThat(job.file().cycle().chargeStarted()).isNull();
+        Assertions.assertThat(job.file().soak().progress().chargeStarted()).isNull();
     }
 
     @Test

@@ -177,7 +177,7 @@ class WrongInputTest {
             technician.letGo().send(" ").sees("has not come yet");
             keeps(technician, "happened", "2026-11-18T23:00");
         }
-        Assertions.assertThat(job.file().cycle().chargeStarted()).isNull();
+        Assertions.assertThat(job.file().soak().progress().chargeStarted()).isNull();
     }
 
     @Test

@@ -1,0 +1,53 @@
+package glowkettle.app.demo;
+
+import glowkettle.free.Effort;
+import glowkettle.free.LeadOrder;
+import glowkettle.free.Loosening;
+import glowkettle.journal.FreeEntry;
+import glowkettle.library.Bond;
+import glowkettle.library.Leads;
+import java.math.BigDecimal;
+
+/** Deals with what holds a step before it is done: strips drawn, a bond parted, leads taken off one at a time. */
+final class Freed {
+    private Freed() {}
+
+    static void before(String step, Play play) {
+        play.file().model().bondOf(step).ifPresent(bond -> parted(bond, play));
+        play.file().model().leadsOf(step).ifPresent(leads -> takenOff(leads, play));
+    }
+
+    private static void sand(Play play) {
+        if (!play.file().freeing().sandReady()) {
+            play.write(new FreeEntry.SandReady());
+        }
+    }
+
+    private static void parted(Bond bond, Play play) {
+        sand(play);
+        if (bond.stripCount() > 0) {
+            int drawn = play.file().freeing().strips(bond.operation()).size();
+            for (int strip = drawn + 1; strip <= bond.stripCount(); strip++) {
+                play.write(new FreeEntry.StripDrawn(bond.operation(), BigDecimal.valueOf(strip), true, null));
+            }
+            return;
+        }
+        play.write(new FreeEntry.Prised(
+                bond.operation(), bond.stack().adhesive().isSeam() ? Loosening.COLD_CUT : Loosening.CARD, Effort.SOME));
+    }
+
+    private static void takenOff(Leads leads, Play play) {
+        sand(play);
+        noted(leads, play);
+        for (String lead : play.file().freeing().leadOrder(leads).result().off()) {
+            play.write(new FreeEntry.ConductorFreed(lead)).write(new FreeEntry.ConductorCovered(lead));
+        }
+    }
+
+    static void noted(Leads leads, Play play) {
+        play.write(new FreeEntry.LeadsNoted(leads.leads().stream()
+                        .map(lead -> new FreeEntry.LeadNote(lead.id(), lead.colour(), "through the notch"))
+                        .toList()))
+                .write(new FreeEntry.LeadSchoolChosen(LeadOrder.School.UNSOLDER));
+    }
+}

@@ -1,0 +1,86 @@
+package glowkettle.app.free;
+
+import glowkettle.free.Effort;
+import glowkettle.free.Ladder;
+import glowkettle.free.Loosening;
+import glowkettle.journal.Freeing;
+import glowkettle.library.Bond;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** What the page is about now; the template draws one of these big. */
+public enum Act {
+    ELSEWHERE,
+    SAND,
+    HEATING,
+    DWELLING,
+    TRY,
+    HEAT,
+    SOLVENT,
+    STRIPS,
+    FREE,
+    NOTHING,
+    LEADS_NOTE,
+    LEADS_SCHOOL,
+    LEADS_OFF;
+
+    static Act of(
+            Freeing freeing,
+            @Nullable Bond bond,
+            @Nullable HeatPanel heat,
+            @Nullable LeadPanel leads,
+            @Nullable Ladder ladder,
+            Instant now) {
+        if (heat != null && heat.isOn()) {
+            return HEATING;
+        }
+        if (bond == null && leads == null) {
+            return ELSEWHERE;
+        }
+        if (!freeing.sandReady()) {
+            return SAND;
+        }
+        if (leads != null) {
+            return leads.noted() ? leads.school() == null ? LEADS_SCHOOL : LEADS_OFF : LEADS_NOTE;
+        }
+        return bond == null || ladder == null ? ELSEWHERE : onBond(freeing, bond, heat, ladder, now);
+    }
+
+    private static Act onBond(Freeing freeing, Bond bond, @Nullable HeatPanel heat, Ladder ladder, Instant now) {
+        if (freeing.ignition().filter(lock -> lock.dwells(now)).isPresent()) {
+            return DWELLING;
+        }
+        var strips = freeing.strips(bond.operation());
+        if (strips.size() < bond.stripCount()) {
+            return STRIPS;
+        }
+        List<Ladder.Try> tries = freeing.tries(bond.operation());
+        boolean gaveWay = !tries.isEmpty() && tries.getLast().effort() != Effort.STRONG;
+        boolean allWhole = !strips.isEmpty() && strips.stream().allMatch(strip -> strip.whole());
+        if (gaveWay || allWhole) {
+            return FREE;
+        }
+        if ((heat != null && heat.workable() || freeing.isWet(now))
+                && tryBy(ladder).isPresent()) {
+            return TRY;
+        }
+        return ladder.next()
+                .map(rung -> switch (rung.way()) {
+                    case HEAT -> HEAT;
+                    case SOLVENT -> SOLVENT;
+                    case DRAW_STRIPS -> STRIPS;
+                    case CARD, SUCTION_AND_PICK, COLD_CUT -> TRY;
+                })
+                .orElse(NOTHING);
+    }
+
+    /** What pulls at a bond that is warm, or wet, or neither. */
+    static Optional<Loosening> tryBy(Ladder ladder) {
+        return Stream.of(Loosening.SUCTION_AND_PICK, Loosening.CARD, Loosening.COLD_CUT)
+                .filter(ladder::allows)
+                .findFirst();
+    }
+}

@@ -1,0 +1,84 @@
+package glowkettle.app.free;
+
+import glowkettle.app.binding.Attempt;
+import glowkettle.app.web.StagePage;
+import glowkettle.finding.AppliedLimit;
+import glowkettle.free.Bending;
+import glowkettle.free.Effort;
+import glowkettle.free.Ladder;
+import glowkettle.free.Loosening;
+import glowkettle.free.Solvent;
+import glowkettle.heat.Adhesive;
+import glowkettle.heat.Refit;
+import glowkettle.journal.Freeing;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.Stage;
+import glowkettle.library.Bond;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** The bond or the leads at hand: one way to go, what runs, what is wet, and what is never done. */
+@Component
+class FreePage implements StagePage {
+    private final SettingsFound settings;
+
+    FreePage(SettingsFound settings) {
+        this.settings = settings;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.FREE;
+    }
+
+    @Override
+    public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
+        Freeing freeing = job.freeing();
+        Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
+        HeatPanel heat = bond == null || bond.stack().adhesive() == Adhesive.STRETCH_STRIPS
+                ? null
+                : HeatPanel.of(job, bond, settings, now);
+        LeadPanel leads =
+                freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
+        Ladder ladder = bond == null ? null : ladder(freeing, bond, heat, now);
+        model.addAttribute("halted", job.halted());
+        model.addAttribute("step", job.nextStep(job.plan().result()).orElse(null));
+        model.addAttribute("bond", bond);
+        model.addAttribute("heat", heat);
+        model.addAttribute("leads", leads);
+        model.addAttribute("ladder", ladder);
+        model.addAttribute("tryBy", ladder == null ? null : Act.tryBy(ladder).orElse(null));
+        model.addAttribute("lock", freeing.ignition().orElse(null));
+        model.addAttribute("wet", freeing.isWet(now));
+        model.addAttribute("act", Act.of(freeing, bond, heat, leads, ladder, now));
+        model.addAttribute("strips", bond == null ? List.of() : freeing.strips(bond.operation()));
+        model.addAttribute("tries", bond == null ? List.of() : freeing.tries(bond.operation()));
+        model.addAttribute("doses", bond == null ? List.of() : Dose.of(bond, job.limits()));
+        model.addAttribute("efforts", Effort.values());
+        model.addAttribute("spots", Refit.Spot.values());
+        model.addAttribute("lies", Solvent.Lies.values());
+        model.addAttribute("shapes", Bending.Shape.values());
+        model.addAttribute("mayHeat", ladder != null && ladder.allows(Loosening.HEAT));
+        model.addAttribute("maySolvent", ladder != null && ladder.allows(Loosening.SOLVENT));
+        model.addAttribute("limit", new AppliedLimits(job.limits()));
+        model.addAttribute("thicknessMm", job.model().pack().thicknessMm());
+    }
+
+    /** What templates quote of the limits this job is judged by, by the limit's name. */
+    public record AppliedLimits(ShopLimits limits) {
+        public AppliedLimit of(String name) {
+            return limits.applied(Limit.valueOf(name));
+        }
+    }
+
+    private static Ladder ladder(Freeing freeing, Bond bond, @Nullable HeatPanel heat, Instant now) {
+        Boolean windowExists =
+                heat == null ? null : Boolean.valueOf(!heat.offers().isEmpty());
+        return freeing.ladder(bond, windowExists, now).result();
+    }
+}

@@ -1,0 +1,68 @@
+package glowkettle.app.free;
+
+import glowkettle.finding.Finding;
+import glowkettle.finding.Result;
+import glowkettle.heat.HeatWindow;
+import glowkettle.heat.Setting;
+import glowkettle.heat.SettingSearch;
+import glowkettle.journal.BenchClocks;
+import glowkettle.journal.JobFile;
+import glowkettle.library.Bond;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** The heat of a bond as the page shows it: a running or the last heating, or settings to choose from. */
+public record HeatPanel(
+        BenchClocks.@Nullable Heat newest,
+        @Nullable HeatChart chart,
+        List<Finding> findings,
+        Result<SettingSearch> search,
+        BigDecimal ambientC,
+        boolean workable) {
+    private static final BigDecimal USUAL_AIR_C = BigDecimal.valueOf(21);
+
+    static HeatPanel of(JobFile job, Bond bond, SettingsFound found, Instant now) {
+        BenchClocks.Heat newest = BenchClocks.heat(job, bond).orElse(null);
+        BigDecimal ambientC = newest != null
+                ? newest.request().ambientC()
+                : job.freeing().lastAmbientC().orElse(USUAL_AIR_C);
+        Result<SettingSearch> search = found.search(job, bond, ambientC, now);
+        List<Finding> findings = new ArrayList<>(search.findings());
+        HeatChart chart = null;
+        boolean workable = false;
+        if (newest != null) {
+            chart = HeatChart.of(bond.stack(), newest.window(), newest.latestLiftOffS(), job.limits());
+            findings.clear();
+            if (newest.refit() != null) {
+                findings.addAll(newest.refit().findings());
+            }
+            workable = newest.worksUntil() != null && now.isBefore(newest.worksUntil());
+        } else if (!search.result().offers().isEmpty()) {
+            chart = preview(bond, search.result().offers().getFirst().setting(), ambientC, job.limits());
+        }
+        return new HeatPanel(newest, chart, findings, search, ambientC, workable);
+    }
+
+    private static HeatChart preview(Bond bond, Setting setting, BigDecimal ambientC, ShopLimits limits) {
+        HeatWindow window = HeatWindow.of(
+                        new HeatWindow.Request(bond.stack(), setting, ambientC, List.of(), null, null), limits)
+                .result();
+        return HeatChart.of(bond.stack(), window, window.latestLiftOffS(), limits);
+    }
+
+    public boolean isOn() {
+        return newest != null && newest.isOn();
+    }
+
+    public List<SettingSearch.Offer> offers() {
+        return search.result().offers();
+    }
+
+    public List<Setting.Source> sources() {
+        return List.of(Setting.Source.values());
+    }
+}

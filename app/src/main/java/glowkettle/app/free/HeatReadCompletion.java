@@ -1,0 +1,58 @@
+package glowkettle.app.free;
+
+import glowkettle.app.web.Completion;
+import glowkettle.heat.Refit;
+import glowkettle.journal.BenchClocks;
+import glowkettle.journal.Entry;
+import glowkettle.journal.FreeEntry;
+import glowkettle.journal.JobFile;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** A reading is kept with what the curve, as earlier readings corrected it, says of the same place now. */
+@Component
+class HeatReadCompletion implements Completion {
+    private final InstantSource clock;
+
+    HeatReadCompletion(InstantSource clock) {
+        this.clock = clock;
+    }
+
+    @Override
+    public Class<? extends Entry> completes() {
+        return FreeEntry.HeatRead.class;
+    }
+
+    @Override
+    public void complete(JobFile job, Map<String, String[]> typed) {
+        typed.remove("predictedC");
+        String bond = typed.getOrDefault("bond", new String[] {""})[0];
+        Optional<Refit.Spot> spot = Arrays.stream(Refit.Spot.values())
+                .filter(one -> one.name().equals(typed.getOrDefault("spot", new String[] {""})[0]))
+                .findFirst();
+        job.freeing()
+                .heated()
+                .filter(heated -> heated.operation().equals(bond))
+                .flatMap(heated -> BenchClocks.heat(job, heated))
+                .filter(heat -> spot.isPresent())
+                .ifPresent(heat -> typed.put("predictedC", new String[] {
+                    Refit.predict(
+                                    heat.request(),
+                                    job.freeing().heatings(bond).readings(),
+                                    since(heat),
+                                    spot.orElseThrow(),
+                                    job.limits())
+                            .toPlainString()
+                }));
+    }
+
+    private BigDecimal since(BenchClocks.Heat heat) {
+        long millis = Duration.between(heat.heating().from(), clock.instant()).toMillis();
+        return BigDecimal.valueOf(millis).movePointLeft(3).max(BigDecimal.ONE).min(BigDecimal.valueOf(3600));
+    }
+}

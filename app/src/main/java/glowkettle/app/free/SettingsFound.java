@@ -1,0 +1,51 @@
+package glowkettle.app.free;
+
+import glowkettle.finding.Result;
+import glowkettle.heat.HeatWindow;
+import glowkettle.heat.Setting;
+import glowkettle.heat.SettingSearch;
+import glowkettle.heat.Stack;
+import glowkettle.journal.JobFile;
+import glowkettle.library.Bond;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Searches for heat settings and keeps what it found: the same bond in the same air has the same answer. */
+@Component
+class SettingsFound {
+    private static final int MOST_KEPT = 200;
+    /** What the search starts from; it tries every setting. */
+    private static final Setting ANY =
+            new Setting(Setting.Source.MAT, BigDecimal.valueOf(60), Setting.Face.BELOW, null);
+
+    private final Map<Asked, Result<SettingSearch>> kept = new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Asked, Result<SettingSearch>> eldest) {
+            return size() > MOST_KEPT;
+        }
+    };
+
+    private record Asked(Stack stack, BigDecimal ambientC, int limitsVersion) {}
+
+    Result<SettingSearch> search(JobFile job, Bond bond, BigDecimal ambientC, Instant now) {
+        List<HeatWindow.Earlier> earlier =
+                job.freeing().heatings(bond.operation()).before(now);
+        if (!earlier.isEmpty()) {
+            return search(bond.stack(), ambientC, earlier, job.limits());
+        }
+        Asked asked = new Asked(bond.stack(), ambientC, job.limits().version());
+        synchronized (kept) {
+            return kept.computeIfAbsent(asked, wanted -> search(bond.stack(), ambientC, List.of(), job.limits()));
+        }
+    }
+
+    private static Result<SettingSearch> search(
+            Stack stack, BigDecimal ambientC, List<HeatWindow.Earlier> earlier, ShopLimits limits) {
+        return SettingSearch.of(new HeatWindow.Request(stack, ANY, ambientC, earlier, null, null), limits);
+    }
+}

@@ -1,0 +1,3 @@
+/** Frees the pack: heat, adhesive, solvent and leads on one page. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.app.free;

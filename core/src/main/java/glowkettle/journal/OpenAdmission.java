@@ -1,0 +1,90 @@
+package glowkettle.journal;
+
+import glowkettle.assess.Condition;
+import glowkettle.assess.Tier;
+import glowkettle.finding.Unanswerable;
+import glowkettle.finding.Weight;
+import glowkettle.journal.Admission.Refusal;
+import glowkettle.open.HandOrder;
+import glowkettle.open.Teardown;
+import java.util.Optional;
+import java.util.Set;
+
+/** Whether the plan may be changed so, and whether the old pack may go in again. */
+final class OpenAdmission {
+    private OpenAdmission() {}
+
+    static Optional<Refusal> refuse(JobFile job, OpenEntry entry) {
+        return switch (entry) {
+            case OpenEntry.TargetsChosen chosen -> targets(job, chosen);
+            case OpenEntry.Reordered reordered -> order(job, reordered);
+            case OpenEntry.OrderDropped ignored -> Optional.empty();
+            case OpenEntry.FoundInstead found ->
+                job.model().fastener(found.fastener()).isPresent()
+                        ? Optional.empty()
+                        : Admission.no(
+                                "fastener",
+                                "'%s' is no fastener of %s."
+                                        .formatted(found.fastener(), job.model().name()));
+            case OpenEntry.OldPackReturns ignored -> oldPack(job);
+        };
+    }
+
+    private static Optional<Refusal> targets(JobFile job, OpenEntry.TargetsChosen chosen) {
+        if (chosen.targets().isEmpty()) {
+            return Admission.no("targets", "Choose at least one thing to reach.");
+        }
+        if (!job.stepsBack().isEmpty()) {
+            return Admission.no("targets", "The way back has begun; take its steps back first.");
+        }
+        try {
+            Teardown.plan(new Teardown.Request(job.model().operations(), chosen.targets(), null), job.limits());
+            return Optional.empty();
+        } catch (Unanswerable unanswerable) {
+            return Admission.no("targets", String.valueOf(unanswerable.getMessage()));
+        }
+    }
+
+    private static Optional<Refusal> order(JobFile job, OpenEntry.Reordered reordered) {
+        try {
+            return HandOrder.of(
+                            new HandOrder.Request(
+                                    new Teardown.Request(job.model().operations(), job.targets(), null),
+                                    reordered.order()),
+                            job.limits())
+                    .findings()
+                    .stream()
+                    .filter(finding -> finding.weight() == Weight.STOP)
+                    .findFirst()
+                    .map(finding -> new Refusal("order", finding.sentence()));
+        } catch (Unanswerable unanswerable) {
+            return Admission.no("order", String.valueOf(unanswerable.getMessage()));
+        }
+    }
+
+    /** A pack goes in again only as sound as it came out. */
+    private static Optional<Refusal> oldPack(JobFile job) {
+        if (job.freeing().prisedOff()) {
+            return Admission.no("", "It was prised off: its bond and its jacket are gone. It is not fitted again.");
+        }
+        if (job.worstTier().atLeast(Tier.ISOLATE)) {
+            return Admission.no(
+                    "",
+                    "It was of tier %s: it is not fitted again."
+                            .formatted(job.worstTier().word()));
+        }
+        Set<Condition> conditions = job.tier().result().conditions();
+        if (conditions.contains(Condition.REPLACE_PACK) || conditions.contains(Condition.NO_CHARGE)) {
+            return Admission.no("", "The tier says: replaced, never charged again. It is not fitted again.");
+        }
+        if (!job.readingsToTake().isEmpty()) {
+            return Admission.no("", job.readingsToTake().getFirst());
+        }
+        return job.stored().isPresent()
+                ? Admission.no(
+                        "",
+                        "It lies in %s; take that back first."
+                                .formatted(job.stored().orElseThrow().containerName()))
+                : Optional.empty();
+    }
+}

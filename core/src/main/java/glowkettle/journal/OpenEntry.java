@@ -1,0 +1,67 @@
+package glowkettle.journal;
+
+import glowkettle.finding.Says;
+import glowkettle.finding.Within;
+import glowkettle.library.Fastener;
+import java.math.BigDecimal;
+import java.util.List;
+
+/** What is decided about the plan and found among the fasteners. */
+public sealed interface OpenEntry extends Entry.Apart {
+    /** What the device is opened for, instead of what its model is opened for. */
+    record TargetsChosen(
+            @Says(value = "What to reach", longest = 40) List<String> targets) implements OpenEntry {
+        public TargetsChosen {
+            targets = List.copyOf(targets);
+        }
+    }
+
+    /** An order laid down by hand. */
+    record Reordered(
+            @Says(value = "Steps in their order", longest = 40)
+            List<String> order) implements OpenEntry {
+        public Reordered {
+            order = List.copyOf(order);
+        }
+    }
+
+    /** The plan's own order again. */
+    record OrderDropped() implements OpenEntry {}
+
+    /** Somebody was here before: another fastener sits where the model shows one. */
+    record FoundInstead(
+            @Says(value = "Where", longest = 20) String fastener,
+
+            @Says(value = "Drive and size found", longest = 20)
+            String drive,
+
+            @Says("Thread found") @Within(min = "0.5", max = "10", unit = "mm")
+            BigDecimal threadMm,
+
+            @Says("Length found") @Within(min = "0.5", max = "100", unit = "mm")
+            BigDecimal lengthMm,
+
+            @Says(value = "Head found", longest = 20) String head)
+            implements OpenEntry {
+        /** The fastener of the model as it was found. */
+        Fastener in(Fastener expected) {
+            return new Fastener(
+                    expected.id(),
+                    expected.face(),
+                    expected.xMm(),
+                    expected.yMm(),
+                    drive,
+                    threadMm,
+                    lengthMm,
+                    head,
+                    expected.seat(),
+                    expected.captive(),
+                    expected.hiddenUnder(),
+                    expected.operation(),
+                    expected.number());
+        }
+    }
+
+    /** The old pack goes in again: it came out only to reach something else. */
+    record OldPackReturns() implements OpenEntry {}
+}

@@ -1,0 +1,44 @@
+package glowkettle.library;
+
+import glowkettle.finding.Says;
+import glowkettle.finding.Within;
+import glowkettle.heat.Stack;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What is glued: where, with what, and what heat goes through to reach it. */
+public record Bond(
+        @Says(value = "Operation that loosens it", longest = 40)
+        String operation,
+
+        @Says(value = "Where it is", longest = 120) String place,
+        @Says("What heat goes through, from below to above") Stack stack,
+
+        @Says(value = "What the lowest layer is, as the bench sees it", longest = 60)
+        String below,
+
+        @Says(value = "What the uppermost layer is", longest = 60)
+        String above,
+
+        @Says("Area of the bond") @Within(min = "1", max = "100000", unit = "mm²")
+        BigDecimal areaMm2,
+
+        @Says("Wetted area open to the air once the part is off") @Within(min = "1", max = "200000", unit = "mm²")
+        BigDecimal exposedMm2,
+
+        @Says("Stretch strips") @Within(min = "1", max = "20") @Nullable
+        BigDecimal strips,
+
+        @Says(value = "Places to go in", longest = 120) List<String> slots,
+
+        @Says(value = "What lies below the edge that solvent must not reach", longest = 120) @Nullable
+        String delicate) {
+    public Bond {
+        slots = List.copyOf(slots);
+    }
+
+    public int stripCount() {
+        return strips == null ? 0 : strips.intValue();
+    }
+}
