@@ -7,7 +7,9 @@ import { holdPressure } from "./hold.js";
 import { listenToKeys } from "./keys.js";
 import { listenLive } from "./live.js";
 import { keypad } from "./keypad.js";
+import { orderByHand } from "./order.js";
 import { strip } from "./strip.js";
+import { trayByHand } from "./tray.js";
 
 htmx.config.allowEval = false;
 htmx.config.includeIndicatorStyles = false;
@@ -30,6 +32,8 @@ watchConnection();
 listenLive();
 holdPressure();
 benchClocks();
+trayByHand();
+orderByHand();
 document.documentElement.dataset.listens = "true";
 
 // Keeps the evacuation card on this device, for when nothing answers any more.

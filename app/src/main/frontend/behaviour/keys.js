@@ -26,7 +26,7 @@ function press(event) {
         return;
     }
     const isPress = event.key === " " || event.key === "Enter";
-    if (isPress && active.matches("a, button, summary, input")) {
+    if (isPress && active.matches("a, button, summary, input, [role=button]")) {
         return;
     }
     const key = event.key === " " ? "space" : event.key.toLowerCase();

@@ -15,6 +15,7 @@ import glowkettle.library.OperationKind;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.HandOrder;
+import glowkettle.open.Mixup;
 import glowkettle.open.Teardown;
 import glowkettle.open.TeardownPlan;
 import glowkettle.open.Tray;
@@ -42,6 +43,7 @@ public final class JobFile {
     private final long number;
     private final JobState state;
     private final DeviceModel model;
+    private final DeviceModel asDescribed;
     private final boolean byFamily;
     private final ShopLimits limits;
     private final Result<TierVerdict> tier;
@@ -56,9 +58,19 @@ public final class JobFile {
                 .filter(read -> model.isFamily())
                 .map(read -> model.with(read.pack()))
                 .orElse(model);
+        this.asDescribed = known;
         this.model = known.with(found(state));
         this.limits = limits;
         this.tier = Hazards.judge(state, this.model, limits);
+    }
+
+    /** What was found in place of the model's fasteners, the newest last. */
+    public List<Mixup> foundInstead() {
+        return state.all(OpenEntry.FoundInstead.class)
+                .flatMap(found -> asDescribed.fastener(found.fastener()).stream()
+                        .map(expected -> Mixup.of(found.in(expected), expected, limits)))
+                .filter(mixup -> mixup.overshootMm().signum() > 0 || mixup.otherThread())
+                .toList();
     }
 
     /** Fasteners that sit where the model shows others. */

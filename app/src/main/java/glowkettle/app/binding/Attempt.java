@@ -26,6 +26,11 @@ public record Attempt(String kind, Map<String, String[]> typed, List<Fault> faul
         return values == null || values.length == 0 || values[0].isBlank() ? null : values[0];
     }
 
+    /** Everything the page's address asks for under one name. */
+    public List<String> askedAll(String name) {
+        return kind.isEmpty() ? List.of(typed.getOrDefault(name, new String[0])) : List.of();
+    }
+
     /** What was typed in a field of this form, or what the page proposes. */
     public String value(String form, String field, @Nullable Object proposed) {
         String[] values = kind.equals(form) ? typed.get(field) : null;

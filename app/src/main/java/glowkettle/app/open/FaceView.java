@@ -18,7 +18,7 @@ public record FaceView(FaceMap face, List<Dot> dots) {
     /**
      * A fastener on the map.
      *
-     * @param state {@code in}, {@code out}, {@code back}, {@code wrong}, {@code missing} or {@code captive}
+     * @param state {@code in}, {@code out}, {@code back}, {@code wrong}, {@code missing}, {@code hidden} or {@code captive}
      * @param due it belongs to the step at hand
      * @param kind number of its pile, so that look-alikes can be told apart without colour
      */
@@ -78,7 +78,18 @@ public record FaceView(FaceMap face, List<Dot> dots) {
                     .isPresent();
             return right ? "back" : "wrong";
         }
-        return out.contains(fastener.id()) ? "out" : fastener.isCaptive() ? "captive" : "in";
+        if (out.contains(fastener.id())) {
+            return "out";
+        }
+        return isHidden(fastener, job) ? "hidden" : fastener.isCaptive() ? "captive" : "in";
+    }
+
+    /** Until what lies over it was lifted, it cannot be seen. */
+    private static boolean isHidden(Fastener fastener, JobFile job) {
+        return fastener.hiddenUnder() != null
+                && job.operation(String.valueOf(fastener.operation()))
+                        .filter(operation -> !job.stepsIn().containsAll(operation.after()))
+                        .isPresent();
     }
 
     private static int pile(Fastener fastener, List<Tray.Pile> piles) {

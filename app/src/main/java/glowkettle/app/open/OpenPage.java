@@ -2,6 +2,7 @@ package glowkettle.app.open;
 
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.web.StagePage;
+import glowkettle.arrive.OpenedBefore;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Stage;
 import glowkettle.library.Fastener;
@@ -44,6 +45,11 @@ class OpenPage implements StagePage {
                 "mustConfirm",
                 step.filter(next -> next.operation().isInside()).isPresent() && !job.conditionsConfirmed());
         model.addAttribute("tray", job.tray());
+        model.addAttribute("trayPanel", TrayPanel.of(job, faces));
+        model.addAttribute("stuck", Stuck.of(job, due));
+        model.addAttribute("foundInstead", job.foundInstead());
+        model.addAttribute("openedBefore", job.opened().openedBefore() != OpenedBefore.NO);
+        model.addAttribute("planning", Planning.of(job, attempt));
         model.addAttribute("photos", stepId == null ? List.of() : job.photosOf(stepId));
         model.addAttribute("doneCount", job.stepsIn().size());
     }

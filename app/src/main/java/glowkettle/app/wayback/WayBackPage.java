@@ -2,10 +2,13 @@ package glowkettle.app.wayback;
 
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.open.FaceView;
+import glowkettle.app.open.Stuck;
+import glowkettle.app.open.TrayPanel;
 import glowkettle.app.web.StagePage;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Stage;
 import glowkettle.library.Fastener;
+import glowkettle.open.Tightening;
 import glowkettle.open.WayBack;
 import java.time.Instant;
 import java.util.List;
@@ -44,6 +47,11 @@ class WayBackPage implements StagePage {
         model.addAttribute("faces", faces);
         model.addAttribute("atHand", FaceView.atHand(faces));
         model.addAttribute("tray", job.tray());
+        model.addAttribute("trayPanel", TrayPanel.of(job, faces));
+        List<Fastener> group = stepId == null ? List.of() : job.model().fastenersOf(stepId);
+        model.addAttribute("turns", Tightening.order(group));
+        model.addAttribute("torques", TrayPanel.torques(job, group));
+        model.addAttribute("stuck", Stuck.of(job, holes));
         model.addAttribute("packChosen", job.packChosen());
         model.addAttribute("photos", stepId == null ? List.of() : job.photosOf(stepId));
         model.addAttribute("doneBack", job.stepsBack());

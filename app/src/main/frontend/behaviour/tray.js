@@ -1,0 +1,103 @@
+// Fasteners by tap and by drag: out of the map into the tray, out of the tray into a hole. Forms on the page do the writing.
+const VIEW = "kettle.tray";
+
+let held = null;
+
+const form = (name) => document.querySelector(`form[data-tray-form="${name}"]`);
+
+function show(view) {
+    document.querySelectorAll("[data-tray-shown]").forEach((part) => {
+        part.hidden = part.dataset.trayShown !== view;
+    });
+    document.querySelectorAll("[data-tray-view]").forEach((button) => {
+        button.setAttribute("aria-pressed", String(button.dataset.trayView === view));
+    });
+}
+
+function hold(element) {
+    document.querySelectorAll(".held").forEach((other) => other.classList.remove("held"));
+    held = element?.dataset.trayFastener ?? null;
+    element?.classList.add("held");
+}
+
+function takeOut(id) {
+    const out = form("out");
+    if (out) {
+        out.querySelector("[data-one]").value = id;
+        out.requestSubmit();
+    }
+}
+
+function putIn(hole, fastener) {
+    const back = form("back");
+    if (back) {
+        back.querySelector("[data-hole]").value = hole;
+        back.querySelector("[data-put]").value = fastener;
+        back.requestSubmit();
+    }
+}
+
+// A tap on a dot takes it out; on the way back it puts in what is held, or else what came from there.
+function tapped(dot) {
+    const id = dot.dataset.fastener;
+    if (form("out")) {
+        takeOut(id);
+    } else {
+        putIn(id, held ?? id);
+        hold(null);
+    }
+}
+
+const isDue = (dot) => dot?.getAttribute("role") === "button";
+
+export function trayByHand() {
+    const apply = () => show(localStorage.getItem(VIEW) ?? "lies");
+    apply();
+    document.body.addEventListener("htmx:afterSettle", () => {
+        hold(null);
+        apply();
+    });
+    document.addEventListener("click", (event) => {
+        const view = event.target.closest("[data-tray-view]");
+        const dot = event.target.closest("[data-fastener]");
+        const lying = event.target.closest("[data-tray-fastener]");
+        if (view) {
+            localStorage.setItem(VIEW, view.dataset.trayView);
+            show(view.dataset.trayView);
+        } else if (isDue(dot)) {
+            tapped(dot);
+        } else if (lying) {
+            hold(lying);
+        }
+    });
+    document.addEventListener("keydown", (event) => {
+        if (event.key !== "Enter" && event.key !== " ") {
+            return;
+        }
+        const dot = event.target.closest?.("[data-fastener]");
+        const lying = event.target.closest?.("[data-tray-fastener]");
+        if (isDue(dot)) {
+            event.preventDefault();
+            tapped(dot);
+        } else if (lying) {
+            event.preventDefault();
+            hold(lying);
+        }
+    });
+    // A pointer that goes down on one and up on the other is a drag, by mouse, pen or finger.
+    let from = null;
+    document.addEventListener("pointerdown", (event) => {
+        from = event.target.closest?.("[data-fastener], [data-tray-fastener]") ?? null;
+        from?.releasePointerCapture?.(event.pointerId);
+    });
+    document.addEventListener("pointerup", (event) => {
+        const start = from;
+        from = null;
+        const over = document.elementFromPoint(event.clientX, event.clientY);
+        if (start?.dataset.fastener && form("out") && isDue(start) && over?.closest("[data-tray]")) {
+            takeOut(start.dataset.fastener);
+        } else if (start?.dataset.trayFastener && isDue(over?.closest("[data-fastener]"))) {
+            putIn(over.closest("[data-fastener]").dataset.fastener, start.dataset.trayFastener);
+        }
+    });
+}

@@ -1,0 +1,82 @@
+package glowkettle.app.open;
+
+import glowkettle.journal.JobFile;
+import glowkettle.library.FaceMap;
+import glowkettle.library.Fastener;
+import glowkettle.open.Mixup;
+import glowkettle.open.Torque;
+import glowkettle.open.Tray;
+import java.math.BigDecimal;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+
+/** The one tray in its three views: as it lies on the face, sorted into piles, and in numbered cells. */
+public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells, List<Mixup> mixups) {
+    /** Equals that may change places. */
+    public record Pile(int kind, String words, List<String> ids, double lengthMm) {}
+
+    /** A cell of the mat: what belongs in it, and whether it lies there. */
+    public record Cell(Fastener fastener, int kind, String state) {}
+
+    public static TrayPanel of(JobFile job, List<FaceView> faces) {
+        Set<String> inTray = Set.copyOf(job.tray().result().leftOver());
+        List<Tray.Pile> kinds = Tray.piles(job.model().fasteners());
+        List<Pile> piles = kinds.stream()
+                .map(kind -> new Pile(
+                        kinds.indexOf(kind) + 1,
+                        kind.kind(),
+                        kind.ids().stream().filter(inTray::contains).toList(),
+                        job.model()
+                                .fastener(kind.ids().getFirst())
+                                .map(Fastener::lengthMm)
+                                .orElse(BigDecimal.ONE)
+                                .doubleValue()))
+                .filter(pile -> !pile.ids().isEmpty())
+                .toList();
+        List<Cell> cells = faces.stream()
+                .flatMap(face -> face.dots().stream())
+                .filter(dot -> !dot.fastener().isCaptive())
+                .sorted(Comparator.comparing(dot -> job.model().fasteners().indexOf(dot.fastener())))
+                .map(dot -> new Cell(dot.fastener(), dot.kind(), dot.state()))
+                .toList();
+        List<Fastener> lying = job.model().fasteners().stream()
+                .filter(fastener -> inTray.contains(fastener.id()))
+                .toList();
+        return new TrayPanel(
+                faces.stream()
+                        .filter(face -> face.dots().stream()
+                                .anyMatch(dot -> !dot.fastener().isCaptive()))
+                        .toList(),
+                piles,
+                cells,
+                Mixup.among(lying, job.limits()));
+    }
+
+    /** The hand torques of a group, each thread and seat once. */
+    public static List<String> torques(JobFile job, List<Fastener> group) {
+        return group.stream()
+                .flatMap(fastener -> Torque.of(fastener, job.limits()).stream()
+                        .map(torque -> "M%s %s"
+                                .formatted(
+                                        fastener.threadMm().stripTrailingZeros().toPlainString(), torque)))
+                .distinct()
+                .toList();
+    }
+
+    /** Whether a fastener sits over the pack, where nothing is ever drilled. */
+    public static boolean overPack(JobFile job, Fastener fastener) {
+        return job.model().faces().stream()
+                .filter(face -> face.side() == fastener.face())
+                .flatMap(face -> face.areas().stream())
+                .filter(area -> area.name().equals("pack") || area.name().equals("cells"))
+                .anyMatch(area -> isWithin(area, fastener));
+    }
+
+    private static boolean isWithin(FaceMap.Area area, Fastener fastener) {
+        return fastener.xMm().compareTo(area.xMm()) >= 0
+                && fastener.yMm().compareTo(area.yMm()) >= 0
+                && fastener.xMm().compareTo(area.xMm().add(area.widthMm())) <= 0
+                && fastener.yMm().compareTo(area.yMm().add(area.heightMm())) <= 0;
+    }
+}
