@@ -5,6 +5,7 @@ import { keepDrafts } from "./drafts.js";
 import { benchClocks } from "./heat.js";
 import { holdPressure } from "./hold.js";
 import { listenToKeys } from "./keys.js";
+import { libraryByHand } from "./library.js";
 import { listenLive } from "./live.js";
 import { keypad } from "./keypad.js";
 import { orderByHand } from "./order.js";
@@ -34,6 +35,7 @@ holdPressure();
 benchClocks();
 trayByHand();
 orderByHand();
+libraryByHand();
 document.documentElement.dataset.listens = "true";
 
 // Keeps the evacuation card on this device, for when nothing answers any more.

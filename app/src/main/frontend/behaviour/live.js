@@ -1,3 +1,5 @@
+import htmx from "htmx.org";
+
 // Whatever changes a job reaches its open pages at once. A change of tier interrupts; anything else is only said.
 let line = null;
 let address = null;
@@ -31,11 +33,28 @@ function changed(change) {
     }
     page.dataset.seq = change.seq;
     if (change.tier === page.dataset.tier) {
+        if (page.dataset.follows !== undefined && !isTyping()) {
+            follow();
+            return;
+        }
         document.getElementById("changed")?.removeAttribute("hidden");
         return;
     }
     page.dataset.tier = change.tier;
     interrupt(change.tier);
+}
+
+// Nobody's half-typed figure is taken away by somebody else's step.
+const isTyping = () =>
+    document.activeElement?.matches("input:not([type=radio], [type=checkbox]), textarea, select") ||
+    document.querySelector("dialog[open]") !== null;
+
+// Two people at one job see each other's steps.
+function follow() {
+    const scrolled = window.scrollY;
+    htmx.ajax("GET", window.location.href, { target: "body", swap: "innerHTML" }).then(() => {
+        window.scrollTo(0, scrolled);
+    });
 }
 
 function interrupt(tier) {

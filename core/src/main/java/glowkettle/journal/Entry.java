@@ -318,6 +318,7 @@ public sealed interface Entry {
     default boolean isTakeable() {
         return !(this instanceof JobOpened
                 || this instanceof TakenBack
+                || this instanceof OpenEntry.MinutesLearnt
                 || this instanceof PackReleased
                 || this instanceof PhotoTaken
                 || this instanceof PhotoRemoved

@@ -9,28 +9,25 @@ import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.isolation.Watch;
 import glowkettle.library.DeviceModel;
-import glowkettle.library.Fastener;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.HandOrder;
-import glowkettle.open.Mixup;
 import glowkettle.open.Teardown;
 import glowkettle.open.TeardownPlan;
-import glowkettle.open.Tray;
 import glowkettle.open.WayBack;
 import glowkettle.prove.CheckList;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -59,28 +56,9 @@ public final class JobFile {
                 .map(read -> model.with(read.pack()))
                 .orElse(model);
         this.asDescribed = known;
-        this.model = known.with(found(state));
+        this.model = known.with(LearntMinutes.of(state), FastenerLog.found(state));
         this.limits = limits;
         this.tier = Hazards.judge(state, this.model, limits);
-    }
-
-    /** What was found in place of the model's fasteners, the newest last. */
-    public List<Mixup> foundInstead() {
-        return state.all(OpenEntry.FoundInstead.class)
-                .flatMap(found -> asDescribed.fastener(found.fastener()).stream()
-                        .map(expected -> Mixup.of(found.in(expected), expected, limits)))
-                .filter(mixup -> mixup.overshootMm().signum() > 0 || mixup.otherThread())
-                .toList();
-    }
-
-    /** Fasteners that sit where the model shows others. */
-    private static UnaryOperator<Fastener> found(JobState state) {
-        Map<String, OpenEntry.FoundInstead> found = new HashMap<>();
-        state.all(OpenEntry.FoundInstead.class).forEach(one -> found.put(one.fastener(), one));
-        return fastener -> {
-            OpenEntry.FoundInstead instead = found.get(fastener.id());
-            return instead == null ? fastener : instead.in(fastener);
-        };
     }
 
     public long number() {
@@ -225,20 +203,26 @@ public final class JobFile {
 
     /** Operations done on the way in, in their order. A loosening is done with its last fastener, without a word more. */
     public List<String> stepsIn() {
-        Set<String> done = new LinkedHashSet<>();
+        return List.copyOf(stepsInAt().keySet());
+    }
+
+    /** When each was done. */
+    public Map<String, Instant> stepsInAt() {
+        Map<String, Instant> done = new LinkedHashMap<>();
         Set<String> loose = new HashSet<>();
         for (Recorded recorded : state.counting()) {
             switch (recorded.entry()) {
-                case Entry.StepDone step when step.way() == Entry.Way.IN -> done.add(step.step());
+                case Entry.StepDone step
+                when step.way() == Entry.Way.IN -> done.putIfAbsent(step.step(), recorded.at());
                 case Entry.FastenersOut out -> {
                     loose.addAll(out.out());
                     loose.addAll(out.missing());
-                    loosened(loose).forEach(done::add);
+                    loosened(loose).forEach(step -> done.putIfAbsent(step, recorded.at()));
                 }
                 default -> {}
             }
         }
-        return List.copyOf(done);
+        return done;
     }
 
     private Stream<String> loosened(Set<String> loose) {
@@ -285,28 +269,6 @@ public final class JobFile {
     public Optional<WayBack.Step> nextStepBack(WayBack.Plan plan) {
         List<String> done = stepsBack();
         return plan.steps().stream().filter(step -> !done.contains(step.id())).findFirst();
-    }
-
-    public Set<String> fastenersOut() {
-        return state.all(Entry.FastenersOut.class)
-                .flatMap(out -> out.out().stream())
-                .collect(Collectors.toCollection(LinkedHashSet::new));
-    }
-
-    public Set<String> fastenersMissing() {
-        return state.all(Entry.FastenersOut.class)
-                .flatMap(out -> out.missing().stream())
-                .collect(Collectors.toCollection(LinkedHashSet::new));
-    }
-
-    public List<Tray.Placement> placements() {
-        return state.all(Entry.FastenersBack.class)
-                .flatMap(back -> back.placements().stream())
-                .toList();
-    }
-
-    public Result<Tray.State> tray() {
-        return Tray.judge(new Tray.Contents(model.fasteners(), List.copyOf(fastenersOut()), placements()), limits);
     }
 
     public Optional<Result<PackComparison.Comparison>> comparison() {
@@ -363,6 +325,11 @@ public final class JobFile {
     /** The calibration of the new pack. */
     public SoakCycle soak() {
         return new SoakCycle(this);
+    }
+
+    /** Fasteners that came out and went back. */
+    public FastenerLog fasteners() {
+        return new FastenerLog(state, model, asDescribed, limits);
     }
 
     /** What holds the pack, and how it is freed. */

@@ -86,6 +86,14 @@ public final class JobState {
         return latest(Entry.ModelNamed.class).map(Entry.ModelNamed::modelId).orElse(opened().modelId());
     }
 
+    /** Since when it is taken for this model: the version that was newest then is the one it is worked by. */
+    public Instant modelSince() {
+        return latestRecorded(Entry.ModelNamed.class)
+                .or(() -> latestRecorded(Entry.JobOpened.class))
+                .map(Recorded::at)
+                .orElseThrow();
+    }
+
     /** What was promised last. */
     public @Nullable Instant promise() {
         return latest(Entry.Promised.class).map(Entry.Promised::promise).orElse(opened().promise());

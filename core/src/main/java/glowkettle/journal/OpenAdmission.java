@@ -26,6 +26,7 @@ final class OpenAdmission {
                                 "fastener",
                                 "'%s' is no fastener of %s."
                                         .formatted(found.fastener(), job.model().name()));
+            case OpenEntry.MinutesLearnt ignored -> Optional.empty();
             case OpenEntry.OldPackReturns ignored -> oldPack(job);
         };
     }

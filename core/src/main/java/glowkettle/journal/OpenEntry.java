@@ -62,6 +62,23 @@ public sealed interface OpenEntry extends Entry.Apart {
         }
     }
 
+    /** What the steps of this model really took, as the median of earlier jobs; the plan of this job counts with it. */
+    record MinutesLearnt(List<LearntStep> steps) implements OpenEntry {
+        public MinutesLearnt {
+            steps = List.copyOf(steps);
+        }
+    }
+
+    /** The median of a step, and of how many jobs. */
+    record LearntStep(
+            @Says(value = "Step", longest = 40) String operation,
+
+            @Says("Minutes") @Within(min = "0", max = "600", unit = "min")
+            BigDecimal minutes,
+
+            @Says("Jobs") @Within(min = "1", max = "1000000")
+            BigDecimal jobs) {}
+
     /** The old pack goes in again: it came out only to reach something else. */
     record OldPackReturns() implements OpenEntry {}
 }

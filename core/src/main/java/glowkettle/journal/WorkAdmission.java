@@ -97,8 +97,8 @@ final class WorkAdmission {
         }
         List<String> stillIn = job.model().fastenersOf(operation.id()).stream()
                 .map(fastener -> fastener.id())
-                .filter(id -> !job.fastenersOut().contains(id)
-                        && !job.fastenersMissing().contains(id))
+                .filter(id -> !job.fasteners().out().contains(id)
+                        && !job.fasteners().missing().contains(id))
                 .toList();
         return stillIn.isEmpty()
                 ? Optional.empty()
@@ -120,7 +120,7 @@ final class WorkAdmission {
         }
         Optional<Operation> operation = job.operation(done.step());
         if (operation.isPresent() && operation.get().kind() == OperationKind.LOOSEN_FASTENERS) {
-            List<String> empty = job.tray().result().emptyHoles().stream()
+            List<String> empty = job.fasteners().tray().result().emptyHoles().stream()
                     .filter(hole -> job.model()
                             .fastener(hole)
                             .filter(fastener -> done.step().equals(fastener.operation()))
@@ -132,9 +132,11 @@ final class WorkAdmission {
                         "Empty holes: %s. Left over in the tray: %s."
                                 .formatted(
                                         String.join(", ", empty),
-                                        String.join(", ", job.tray().result().leftOver())));
+                                        String.join(
+                                                ", ",
+                                                job.fasteners().tray().result().leftOver())));
             }
-            return job.tray().findings().stream()
+            return job.fasteners().tray().findings().stream()
                     .filter(finding -> finding.weight().compareTo(Weight.STOP) >= 0)
                     .findFirst()
                     .map(finding -> new Refusal("step", finding.sentence()));
@@ -155,8 +157,8 @@ final class WorkAdmission {
                         "out",
                         "'%s' is no fastener of %s.".formatted(id, job.model().name()));
             }
-            if (job.fastenersOut().contains(id)
-                    || job.fastenersMissing().contains(id)
+            if (job.fasteners().out().contains(id)
+                    || job.fasteners().missing().contains(id)
                     || Collections.frequency(named, id) > 1) {
                 return Admission.no("out", "%s is out already.".formatted(id));
             }
@@ -171,10 +173,10 @@ final class WorkAdmission {
 
     static Optional<Refusal> fastenersBack(JobFile job, Entry.FastenersBack back) {
         for (var placement : back.placements()) {
-            if (!job.fastenersOut().contains(placement.fastener())) {
+            if (!job.fasteners().out().contains(placement.fastener())) {
                 return Admission.no("placements", "%s is not in the tray.".formatted(placement.fastener()));
             }
-            boolean used = job.placements().stream()
+            boolean used = job.fasteners().placements().stream()
                     .anyMatch(other -> other.fastener().equals(placement.fastener())
                             || other.hole().equals(placement.hole()));
             if (used) {

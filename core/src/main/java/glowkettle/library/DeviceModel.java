@@ -82,8 +82,8 @@ public record DeviceModel(
                 shippingMode);
     }
 
-    /** The same model with its fasteners as they were found. */
-    public DeviceModel with(UnaryOperator<Fastener> found) {
+    /** The same model with its steps as long as they took, and its fasteners as they were found. */
+    public DeviceModel with(UnaryOperator<Operation> learnt, UnaryOperator<Fastener> found) {
         return new DeviceModel(
                 id,
                 name,
@@ -92,7 +92,7 @@ public record DeviceModel(
                 mounting,
                 pack,
                 seamNominalMm,
-                operations,
+                operations.stream().map(learnt).toList(),
                 targets,
                 faces,
                 fasteners.stream().map(found).toList(),

@@ -11,9 +11,22 @@ public record FaceMap(
         @Within(min = "10", max = "1000", unit = "mm") BigDecimal heightMm,
         List<Area> areas,
         List<SeamPoint> seamPoints) {
+    private static final double LAPTOP_MM = 300;
+    private static final double SMALLEST_MARK = 0.42;
+
     public FaceMap {
         areas = List.copyOf(areas);
         seamPoints = List.copyOf(seamPoints);
+    }
+
+    /** How large marks are drawn on it: full on a laptop, smaller on a phone. */
+    public double markScale() {
+        double longest = Math.max(widthMm.doubleValue(), heightMm.doubleValue());
+        return Math.clamp(longest / LAPTOP_MM, SMALLEST_MARK, 1);
+    }
+
+    public boolean isTall() {
+        return heightMm.compareTo(widthMm) > 0;
     }
 
     /** A named rectangle on the face, such as the pack's place or a foot. */

@@ -94,6 +94,25 @@ public record Operation(
                 grip);
     }
 
+    /** The same operation, as long as it really takes. */
+    public Operation taking(BigDecimal otherMinutes) {
+        return new Operation(
+                id,
+                kind,
+                label,
+                otherMinutes,
+                tool,
+                side,
+                inside,
+                after,
+                choice,
+                skill,
+                warnings,
+                function,
+                back,
+                grip);
+    }
+
     public boolean isInside() {
         return Boolean.TRUE.equals(inside);
     }

@@ -56,7 +56,7 @@ class AdmissionTest {
                 .isPresent();
         bench.write(new Entry.FastenersOut(List.of(), List.of("S2")));
         assertThat(bench.file().stepsIn()).contains("screws");
-        assertThat(bench.file().tray().result().out()).isEqualTo(1);
+        assertThat(bench.file().fasteners().tray().result().out()).isEqualTo(1);
     }
 
     @Test

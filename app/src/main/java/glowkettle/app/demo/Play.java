@@ -217,7 +217,7 @@ final class Play {
             if (step.isEmpty() || plan.steps().size() - file().stepsBack().size() <= left) {
                 return this;
             }
-            List<String> empty = file().tray().result().emptyHoles();
+            List<String> empty = file().fasteners().tray().result().emptyHoles();
             List<Tray.Placement> placements = file()
                     .model()
                     .fastenersOf(step.get().id())

@@ -89,14 +89,14 @@ public record OwnersSheet(
                 .map(PackComparison.Comparison::honesty)
                 .ifPresent(honesty -> done.add("Its label is "
                         + honesty.belief().words() + "; such a body holds at most " + mah(honesty.mostMah()) + "."));
-        int fasteners = job.tray().result().out();
+        int fasteners = job.fasteners().tray().result().out();
         if (fasteners > 0) {
             done.add("%s screws came out, %s went back."
-                    .formatted(fasteners, job.tray().result().back()));
+                    .formatted(fasteners, job.fasteners().tray().result().back()));
         }
-        if (!job.fastenersMissing().isEmpty()) {
+        if (!job.fasteners().missing().isEmpty()) {
             done.add("%s screws were missing when it came in."
-                    .formatted(job.fastenersMissing().size()));
+                    .formatted(job.fasteners().missing().size()));
         }
         return done;
     }

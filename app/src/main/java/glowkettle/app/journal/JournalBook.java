@@ -7,6 +7,7 @@ import glowkettle.journal.Admission;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.JobState;
+import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Recorded;
 import glowkettle.journal.Role;
 import java.time.Instant;
@@ -60,6 +61,11 @@ public class JournalBook {
             return written.get();
         }
         write(number, List.of(), new Draft(opened, formId, 0, null, by, Role.TECHNICIAN));
+        List<OpenEntry.LearntStep> learnt = projections.learnt(opened.modelId());
+        if (!learnt.isEmpty()) {
+            Entry.Apart minutes = new OpenEntry.MinutesLearnt(learnt);
+            write(number, journal(number), new Draft(minutes, UUID.randomUUID(), 1, null, by, Role.TECHNICIAN));
+        }
         return number;
     }
 
@@ -124,7 +130,8 @@ public class JournalBook {
     }
 
     private JobFile file(long job, JobState state) {
-        return new JobFile(job, state, models.model(state.modelId()), limits.version(state.limitsVersion()));
+        return new JobFile(
+                job, state, models.model(state.modelId(), state.modelSince()), limits.version(state.limitsVersion()));
     }
 
     /** Makes the lists anew of every job whose times follow the opening hours, after those have changed. */

@@ -96,6 +96,57 @@ interface ProjectionMapper {
             """)
     void putStored(int shop, StoredRow row);
 
+    /** What a step took on one job. */
+    record StepTimeRow(String model, String operation, long job, BigDecimal seconds) {}
+
+    @Delete("""
+            delete from step_time where shop_id = #{shop} and job = #{job}
+            """)
+    void clearStepTimes(int shop, long job);
+
+    @Insert("""
+            <script>
+            insert into step_time (shop_id, model, operation, job, seconds) values
+            <foreach item="row" collection="rows" separator=",">
+                (#{shop}, #{row.model}, #{row.operation}, #{row.job}, #{row.seconds})
+            </foreach>
+            </script>
+            """)
+    void putStepTimes(int shop, List<StepTimeRow> rows);
+
+    /** The median of each step of a model, over the jobs that tell. */
+    record StepMedian(String operation, BigDecimal minutes, int jobs) {}
+
+    @Select("""
+            select operation,
+                   round((percentile_cont(0.5) within group (order by seconds) / 60)::numeric, 1) as minutes,
+                   count(*) as jobs
+              from step_time
+             where shop_id = #{shop} and model = #{model}
+             group by operation
+             order by operation
+            """)
+    List<StepMedian> stepMedians(int shop, String model);
+
+    /** What was noted at a step of a model. */
+    record NoteRow(
+            long job, long seq, String model, @Nullable String operation, String note, Instant at, String by) {}
+
+    @Delete("""
+            delete from bench_note where shop_id = #{shop} and job = #{job}
+            """)
+    void clearNotes(int shop, long job);
+
+    @Insert("""
+            <script>
+            insert into bench_note (shop_id, job, seq, model, operation, note, at, by) values
+            <foreach item="row" collection="rows" separator=",">
+                (#{shop}, #{row.job}, #{row.seq}, #{row.model}, #{row.operation}, #{row.note}, #{row.at}, #{row.by})
+            </foreach>
+            </script>
+            """)
+    void putNotes(int shop, List<NoteRow> rows);
+
     @Delete("""
             delete from job where shop_id = #{shop}
             """)

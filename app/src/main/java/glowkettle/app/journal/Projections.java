@@ -5,11 +5,15 @@ import glowkettle.app.shop.ShopBook;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;
 import glowkettle.journal.BenchClocks;
+import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.LearntMinutes;
 import glowkettle.journal.NextThing;
+import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Recorded;
 import glowkettle.journal.Stage;
 import glowkettle.shop.OpeningHours;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,6 +26,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class Projections {
+    private static final int JOBS_TO_LEARN_FROM = 5;
+
     private final ProjectionMapper rows;
     private final ShopBook shop;
     private final StoredPacks packs = new StoredPacks();
@@ -58,7 +64,50 @@ class Projections {
             rows.putClocks(Shop.ID, clocks);
         }
         rows.clearStored(Shop.ID, job.number());
+        putBench(job);
         packs.of(job, hours).ifPresent(row -> rows.putStored(Shop.ID, row));
+    }
+
+    /** What the model's next job learns from this one. */
+    private void putBench(JobFile job) {
+        rows.clearStepTimes(Shop.ID, job.number());
+        List<ProjectionMapper.StepTimeRow> times = LearntMinutes.taken(job).entrySet().stream()
+                .map(step -> new ProjectionMapper.StepTimeRow(
+                        job.state().modelId(),
+                        step.getKey(),
+                        job.number(),
+                        BigDecimal.valueOf(step.getValue().toMillis()).movePointLeft(3)))
+                .toList();
+        if (!times.isEmpty()) {
+            rows.putStepTimes(Shop.ID, times);
+        }
+        rows.clearNotes(Shop.ID, job.number());
+        List<ProjectionMapper.NoteRow> notes = job.state().counting().stream()
+                .filter(recorded -> recorded.entry() instanceof Entry.Noted)
+                .map(recorded -> {
+                    Entry.Noted noted = (Entry.Noted) recorded.entry();
+                    return new ProjectionMapper.NoteRow(
+                            job.number(),
+                            recorded.seq(),
+                            job.state().modelId(),
+                            noted.step(),
+                            noted.note(),
+                            recorded.at(),
+                            recorded.by());
+                })
+                .toList();
+        if (!notes.isEmpty()) {
+            rows.putNotes(Shop.ID, notes);
+        }
+    }
+
+    /** Medians that enough jobs stand behind. */
+    List<OpenEntry.LearntStep> learnt(String model) {
+        return rows.stepMedians(Shop.ID, model).stream()
+                .filter(median -> median.jobs() >= JOBS_TO_LEARN_FROM)
+                .map(median -> new OpenEntry.LearntStep(
+                        median.operation(), median.minutes(), BigDecimal.valueOf(median.jobs())))
+                .toList();
     }
 
     List<Long> byTheClock() {

@@ -1,14 +1,12 @@
 package glowkettle.app.library;
 
-import glowkettle.app.binding.Binder;
-import glowkettle.app.binding.Bound;
 import glowkettle.app.shop.Shop;
 import glowkettle.library.DeviceModel;
-import glowkettle.library.ModelCheck;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,24 +18,27 @@ import java.util.stream.Stream;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
 
-/** Models by id: those that ship with the product, and those the shop described itself. */
+/**
+ * Models by id: those that ship with the product, and what the shop described or changed itself, by version. A version
+ * never changes once written, so that a job can be worked by the one that was newest when it was opened.
+ */
 @Service
 public class ModelLibrary {
     private final Map<String, DeviceModel> shipped = new LinkedHashMap<>();
-    private final Map<String, DeviceModel> own = new ConcurrentHashMap<>();
+    private final Map<Written, DeviceModel> read = new ConcurrentHashMap<>();
     private final ModelMapper rows;
-    private final JsonMapper mapper = new JsonMapper();
+
+    private record Written(String id, int version) {}
 
     ModelLibrary(ModelMapper rows) throws IOException {
         this.rows = rows;
         Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:library/*.json");
         for (Resource file : files) {
             try {
-                DeviceModel model = read(
-                        new String(file.getInputStream().readAllBytes(), StandardCharsets.UTF_8),
-                        String.valueOf(file.getFilename()));
+                String name = String.valueOf(file.getFilename());
+                DeviceModel model =
+                        sound(new String(file.getInputStream().readAllBytes(), StandardCharsets.UTF_8), name);
                 shipped.put(model.id(), model);
             } catch (IOException e) {
                 throw new UncheckedIOException("The model " + file.getFilename() + " cannot be read", e);
@@ -46,28 +47,39 @@ public class ModelLibrary {
     }
 
     /** A model with a fault stops the start, since nobody may work by it. */
-    private DeviceModel read(String json, String name) {
-        Bound<DeviceModel> bound = Binder.json(DeviceModel.class, mapper.readTree(json));
-        List<?> faults = bound.isGood() ? ModelCheck.faults(bound.get()) : bound.faults();
-        if (!faults.isEmpty()) {
-            throw new IllegalStateException("The model %s has faults: %s".formatted(name, faults));
+    private static DeviceModel sound(String json, String name) {
+        ModelFile.Read file = ModelFile.read(json);
+        if (!file.faults().isEmpty()) {
+            throw new IllegalStateException("The model %s has faults: %s".formatted(name, file.faults()));
         }
-        return bound.get();
+        return file.orElseThrow();
     }
 
     public DeviceModel model(String id) {
         return find(id).orElseThrow(() -> new IllegalStateException("There is no model " + id));
     }
 
+    /** The newest version. */
     public Optional<DeviceModel> find(String id) {
-        DeviceModel known = shipped.containsKey(id) ? shipped.get(id) : own.get(id);
-        if (known != null) {
-            return Optional.of(known);
+        return find(id, Instant.MAX);
+    }
+
+    /** The version that was newest at a moment; the first one there is when none was yet. */
+    public DeviceModel model(String id, Instant at) {
+        return find(id, at).orElseThrow(() -> new IllegalStateException("There is no model " + id));
+    }
+
+    private Optional<DeviceModel> find(String id, Instant at) {
+        List<ModelMapper.VersionRow> versions = rows.versions(Shop.ID, id);
+        DeviceModel first = shipped.get(id);
+        Optional<ModelMapper.VersionRow> newest =
+                versions.stream().filter(row -> !row.at().isAfter(at)).reduce((earlier, later) -> later);
+        if (newest.isEmpty() && first != null) {
+            return Optional.of(first);
         }
-        // Another node may have described it meanwhile.
-        Optional<DeviceModel> found = rows.model(Shop.ID, id).map(json -> read(json, id));
-        found.ifPresent(model -> own.put(id, model));
-        return found;
+        return newest.or(() -> versions.stream().findFirst())
+                .map(row -> read.computeIfAbsent(
+                        new Written(row.id(), row.version()), written -> sound(row.body(), row.id())));
     }
 
     public Optional<DeviceModel> findByCode(String code) {
@@ -78,24 +90,51 @@ public class ModelLibrary {
                 .findFirst();
     }
 
-    /** Every model, the shop's own after those that ship, families last. */
+    /** Every model in its newest version, the shop's own after those that ship, families last. */
     public Collection<DeviceModel> all() {
-        List<DeviceModel> described =
-                rows.ids(Shop.ID).stream().map(this::model).toList();
+        List<String> described = rows.ids(Shop.ID);
+        List<DeviceModel> known = shipped.keySet().stream()
+                .map(id -> described.contains(id) ? model(id) : shipped(id))
+                .toList();
         return Stream.of(
-                        shipped.values().stream().filter(model -> !model.isFamily()),
-                        described.stream(),
-                        shipped.values().stream().filter(DeviceModel::isFamily))
+                        known.stream().filter(model -> !model.isFamily()),
+                        described.stream()
+                                .filter(id -> !shipped.containsKey(id))
+                                .map(this::model),
+                        known.stream().filter(DeviceModel::isFamily))
                 .flatMap(models -> models)
                 .toList();
     }
 
+    private DeviceModel shipped(String id) {
+        return java.util.Objects.requireNonNull(shipped.get(id));
+    }
+
+    /** A version as it is listed; version 0 ships with the product. */
+    public record Version(int version, Instant at, String by, String why) {}
+
+    public List<Version> versions(String id) {
+        List<Version> versions = new ArrayList<>();
+        if (shipped.containsKey(id)) {
+            versions.add(new Version(0, Instant.EPOCH, "Glow Kettle", "As it ships"));
+        }
+        rows.versions(Shop.ID, id)
+                .forEach(row -> versions.add(new Version(row.version(), row.at(), row.by(), row.why())));
+        return versions.reversed();
+    }
+
+    public int newestVersion(String id) {
+        return rows.newest(Shop.ID, id);
+    }
+
     /** Adds a model the shop described; false when its id is taken. */
     public boolean add(DeviceModel model, String json, String by, Instant at) {
-        if (shipped.containsKey(model.id())) {
-            return false;
-        }
-        read(json, model.id());
-        return rows.put(Shop.ID, model.id(), json, at, by) == 1;
+        return !shipped.containsKey(model.id()) && save(model, json, 0, by, "Described at the bench", at);
+    }
+
+    /** Writes a new version on top of the one the writer saw; false when somebody was faster, and nothing is written then. */
+    public boolean save(DeviceModel model, String json, int seen, String by, String why, Instant at) {
+        sound(json, model.id());
+        return rows.put(Shop.ID, new ModelMapper.VersionRow(model.id(), seen + 1, at, by, why, json)) == 1;
     }
 }

@@ -2,28 +2,75 @@ package glowkettle.app.library;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
 
 /** Models that the shop described itself. */
 @Mapper
 interface ModelMapper {
-    @Select("""
-            select body::text from device_model where shop_id = #{shop} and id = #{id}
-            """)
-    Optional<String> model(int shop, String id);
+    /** A version of a model, with who made it and why. */
+    record VersionRow(String id, int version, Instant at, String by, String why, String body) {}
 
     @Select("""
-            select id from device_model where shop_id = #{shop} order by id
+            select id, version, at, by, why, body::text as body
+              from device_model
+             where shop_id = #{shop} and id = #{id}
+             order by version
+            """)
+    List<VersionRow> versions(int shop, String id);
+
+    @Select("""
+            select distinct id from device_model where shop_id = #{shop} order by id
             """)
     List<String> ids(int shop);
 
+    @Select("""
+            select coalesce(max(version), 0) from device_model where shop_id = #{shop} and id = #{id}
+            """)
+    int newest(int shop, String id);
+
     @Insert("""
-            insert into device_model (shop_id, id, body, at, by)
-            values (#{shop}, #{id}, #{body}::jsonb, #{at}, #{by})
+            insert into device_model (shop_id, id, version, body, at, by, why)
+            values (#{shop}, #{row.id}, #{row.version}, #{row.body}::jsonb, #{row.at}, #{row.by}, #{row.why})
             on conflict do nothing
             """)
-    int put(int shop, String id, String body, Instant at, String by);
+    int put(int shop, VersionRow row);
+
+    /** What was noted at the bench about a model, and waits for a lead. */
+    record OpenNote(long job, long seq, @Nullable String operation, String note, Instant at, String by) {}
+
+    @Select("""
+            select note.job, note.seq, note.operation, note.note, note.at, note.by
+              from bench_note note
+             where note.shop_id = #{shop} and note.model = #{model}
+               and not exists (select 1 from note_decision decided
+                                where decided.shop_id = note.shop_id and decided.job = note.job
+                                  and decided.seq = note.seq)
+             order by note.at
+             limit 50
+            """)
+    List<OpenNote> openNotes(int shop, String model);
+
+    /** How many notes about a model wait. */
+    record Waiting(String model, int notes) {}
+
+    @Select("""
+            select note.model, count(*) as notes
+              from bench_note note
+             where note.shop_id = #{shop}
+               and not exists (select 1 from note_decision decided
+                                where decided.shop_id = note.shop_id and decided.job = note.job
+                                  and decided.seq = note.seq)
+             group by note.model
+            """)
+    List<Waiting> waitingNotes(int shop);
+
+    @Insert("""
+            insert into note_decision (shop_id, job, seq, accepted, at, by)
+            values (#{shop}, #{job}, #{seq}, #{accepted}, #{at}, #{by})
+            on conflict do nothing
+            """)
+    int decide(int shop, long job, long seq, boolean accepted, Instant at, String by);
 }

@@ -31,9 +31,9 @@ public record FaceView(FaceMap face, List<Dot> dots) {
             @Nullable String holds) {}
 
     public static List<FaceView> of(JobFile job, @Nullable String step) {
-        Set<String> out = job.fastenersOut();
-        Set<String> missing = job.fastenersMissing();
-        Map<String, String> placed = job.placements().stream()
+        Set<String> out = job.fasteners().out();
+        Set<String> missing = job.fasteners().missing();
+        Map<String, String> placed = job.fasteners().placements().stream()
                 .collect(Collectors.toMap(Tray.Placement::hole, Tray.Placement::fastener, (a, b) -> b));
         List<Tray.Pile> piles = Tray.piles(job.model().fasteners());
         List<FaceView> views = new ArrayList<>();

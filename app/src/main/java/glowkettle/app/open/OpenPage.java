@@ -30,8 +30,8 @@ class OpenPage implements StagePage {
         List<Fastener> due = stepId == null
                 ? List.of()
                 : job.model().fastenersOf(stepId).stream()
-                        .filter(fastener -> !job.fastenersOut().contains(fastener.id()))
-                        .filter(fastener -> !job.fastenersMissing().contains(fastener.id()))
+                        .filter(fastener -> !job.fasteners().out().contains(fastener.id()))
+                        .filter(fastener -> !job.fasteners().missing().contains(fastener.id()))
                         .toList();
         List<FaceView> faces = FaceView.of(job, stepId);
         model.addAttribute("plan", job.plan());
@@ -44,10 +44,10 @@ class OpenPage implements StagePage {
         model.addAttribute(
                 "mustConfirm",
                 step.filter(next -> next.operation().isInside()).isPresent() && !job.conditionsConfirmed());
-        model.addAttribute("tray", job.tray());
+        model.addAttribute("tray", job.fasteners().tray());
         model.addAttribute("trayPanel", TrayPanel.of(job, faces));
         model.addAttribute("stuck", Stuck.of(job, due));
-        model.addAttribute("foundInstead", job.foundInstead());
+        model.addAttribute("foundInstead", job.fasteners().foundInstead());
         model.addAttribute("openedBefore", job.opened().openedBefore() != OpenedBefore.NO);
         model.addAttribute("planning", Planning.of(job, attempt));
         model.addAttribute("photos", stepId == null ? List.of() : job.photosOf(stepId));

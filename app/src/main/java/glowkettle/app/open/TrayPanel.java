@@ -20,7 +20,7 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
     public record Cell(Fastener fastener, int kind, String state) {}
 
     public static TrayPanel of(JobFile job, List<FaceView> faces) {
-        Set<String> inTray = Set.copyOf(job.tray().result().leftOver());
+        Set<String> inTray = Set.copyOf(job.fasteners().tray().result().leftOver());
         List<Tray.Pile> kinds = Tray.piles(job.model().fasteners());
         List<Pile> piles = kinds.stream()
                 .map(kind -> new Pile(

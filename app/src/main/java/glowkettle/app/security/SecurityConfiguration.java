@@ -72,7 +72,7 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers("/people", "/people/**")
                         .hasRole("LEAD")
-                        .requestMatchers(HttpMethod.POST, "/limits/**", "/shop/**")
+                        .requestMatchers(HttpMethod.POST, "/limits/**", "/shop/**", "/library/**")
                         .hasRole("LEAD")
                         .anyRequest()
                         .authenticated())

@@ -29,7 +29,7 @@ class WayBackPage implements StagePage {
         WayBack.Plan plan = job.wayBack().result();
         Optional<WayBack.Step> step = job.nextStepBack(plan);
         String stepId = step.map(WayBack.Step::id).orElse(null);
-        List<String> empty = job.tray().result().emptyHoles();
+        List<String> empty = job.fasteners().tray().result().emptyHoles();
         List<Fastener> holes = stepId == null
                 ? List.of()
                 : job.model().fastenersOf(stepId).stream()
@@ -40,13 +40,13 @@ class WayBackPage implements StagePage {
         model.addAttribute("holes", holes);
         model.addAttribute(
                 "inTray",
-                job.tray().result().leftOver().stream()
+                job.fasteners().tray().result().leftOver().stream()
                         .flatMap(id -> job.model().fastener(id).stream())
                         .toList());
         List<FaceView> faces = FaceView.of(job, stepId);
         model.addAttribute("faces", faces);
         model.addAttribute("atHand", FaceView.atHand(faces));
-        model.addAttribute("tray", job.tray());
+        model.addAttribute("tray", job.fasteners().tray());
         model.addAttribute("trayPanel", TrayPanel.of(job, faces));
         List<Fastener> group = stepId == null ? List.of() : job.model().fastenersOf(stepId);
         model.addAttribute("turns", Tightening.order(group));

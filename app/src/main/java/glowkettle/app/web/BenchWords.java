@@ -24,6 +24,9 @@ final class BenchWords {
                                 Figures.of(found.threadMm()),
                                 Figures.withUnit(found.lengthMm(), "mm"),
                                 found.head());
+            case OpenEntry.MinutesLearnt learnt ->
+                "Minutes of %s steps taken from earlier jobs"
+                        .formatted(learnt.steps().size());
             case OpenEntry.OldPackReturns ignored -> "The old pack goes in again";
         };
     }

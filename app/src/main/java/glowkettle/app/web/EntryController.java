@@ -12,6 +12,7 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Stage;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -40,7 +41,8 @@ class EntryController {
             Entry.PressureHeld.class,
             Entry.PhotoTaken.class,
             Entry.PhotoRemoved.class,
-            Entry.ModelNamed.class);
+            Entry.ModelNamed.class,
+            OpenEntry.MinutesLearnt.class);
 
     private final JournalBook journal;
     private final JobPages pages;

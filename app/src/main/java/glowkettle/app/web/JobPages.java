@@ -56,7 +56,7 @@ public class JobPages {
     private void frame(JobFile job, NextThing next, Stage stage, boolean showsStage, Model model) {
         model.addAttribute("job", job);
         model.addAttribute("stage", stage);
-        model.addAttribute("tray", job.closed() ? null : job.tray());
+        model.addAttribute("tray", job.closed() ? null : job.fasteners().tray());
         model.addAttribute("stages", stages(job));
         model.addAttribute("next", next);
         model.addAttribute("tier", job.tier());

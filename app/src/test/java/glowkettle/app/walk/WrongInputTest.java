@@ -164,7 +164,7 @@ class WrongInputTest {
                     .sees("sits in the hole of S2")
                     .sees("can go through the panel or the board");
         }
-        Assertions.assertThat(job.file().tray().result().leftOver()).containsExactly("S3");
+        Assertions.assertThat(job.file().fasteners().tray().result().leftOver()).containsExactly("S3");
     }
 
     @Test

@@ -1,0 +1,236 @@
+package glowkettle.app.library;
+
+import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.Forms;
+import glowkettle.app.calculator.Schemas;
+import glowkettle.library.DeviceModel;
+import glowkettle.library.Fastener;
+import glowkettle.library.OperationKind;
+import glowkettle.library.Side;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.server.ResponseStatusException;
+
+/** The device library: read by everybody, changed by a lead, a file in and a file out. */
+@Controller
+class LibraryController {
+    private static final String ID = "{id:[a-z0-9-]{1,60}}";
+    private static final int MOST_BYTES = 1 << 20;
+
+    private final ModelLibrary library;
+    private final BenchNotes notes;
+    private final InstantSource clock;
+
+    LibraryController(ModelLibrary library, BenchNotes notes, InstantSource clock) {
+        this.library = library;
+        this.notes = notes;
+        this.clock = clock;
+    }
+
+    @GetMapping("/library")
+    String list(Model model) {
+        return listed(Attempt.NONE, List.of(), model);
+    }
+
+    private String listed(Attempt attempt, List<ModelFile.Fault> faults, Model model) {
+        model.addAttribute("attempt", attempt);
+        model.addAttribute("faults", faults);
+        model.addAttribute("models", library.all());
+        model.addAttribute("waiting", notes.waiting());
+        return "library/list";
+    }
+
+    @GetMapping("/library/" + ID)
+    String one(@PathVariable String id, Model model) {
+        return page(id, ModelFile.write(found(id)), Attempt.NONE, List.of(), model);
+    }
+
+    @GetMapping("/library/" + ID + "/file")
+    ResponseEntity<String> file(@PathVariable String id) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header("Content-Disposition", "attachment; filename=\"" + id + ".json\"")
+                .body(ModelFile.write(found(id)));
+    }
+
+    @GetMapping(value = "/library/schema", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> schema() {
+        return ResponseEntity.ok(Schemas.of(DeviceModel.class, "A device model of Glow Kettle"));
+    }
+
+    /** The drawing of a model that is being changed and not kept yet; whatever is wrong is told at once. */
+    @PostMapping("/library/" + ID + "/drawing")
+    String drawing(
+            @PathVariable String id,
+            @RequestParam String body,
+            @RequestParam(required = false) @Nullable String chosen,
+            Model model) {
+        found(id);
+        draw(body, chosen, model);
+        return "library/drawing :: drawing";
+    }
+
+    @PostMapping("/library/" + ID)
+    String save(
+            @PathVariable String id,
+            @RequestParam String body,
+            @RequestParam int seen,
+            @RequestParam(required = false) @Nullable String why,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        found(id);
+        ModelFile.Read read = ModelFile.read(body);
+        if (why == null || why.isBlank() || why.length() > 300) {
+            return again(id, body, new Fault("why", "Say in up to 300 characters why."), 422, request, response, model);
+        }
+        if (!read.faults().isEmpty()) {
+            response.setStatus(422);
+            return page(id, body, attempt(request, List.of()), read.faults(), model);
+        }
+        if (!read.orElseThrow().id().equals(id)) {
+            return again(
+                    id,
+                    body,
+                    new Fault(
+                            "body",
+                            "This is the model '%s', not '%s'."
+                                    .formatted(read.orElseThrow().id(), id)),
+                    422,
+                    request,
+                    response,
+                    model);
+        }
+        boolean saved = library.save(
+                read.orElseThrow(), body, seen, String.valueOf(request.getRemoteUser()), why, clock.instant());
+        return saved
+                ? "redirect:/library/" + id
+                : again(
+                        id,
+                        body,
+                        new Fault("", "Somebody kept another version meanwhile; look at it, then change yours."),
+                        409,
+                        request,
+                        response,
+                        model);
+    }
+
+    private String again(
+            String id,
+            String body,
+            Fault fault,
+            int status,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        response.setStatus(status);
+        return page(id, body, attempt(request, List.of(fault)), List.of(), model);
+    }
+
+    private static Attempt attempt(HttpServletRequest request, List<Fault> faults) {
+        return new Attempt("model", Forms.typed(request), faults, List.of());
+    }
+
+    /** A file of a model the shop has becomes its next version; any other becomes a model of its own. */
+    @PostMapping("/library/file")
+    String readFile(
+            @RequestParam MultipartFile file, HttpServletRequest request, HttpServletResponse response, Model model)
+            throws IOException {
+        if (file.getSize() > MOST_BYTES) {
+            response.setStatus(422);
+            return listed(
+                    new Attempt("file", Map.of(), List.of(new Fault("file", "A file has at most 1 MB.")), List.of()),
+                    List.of(),
+                    model);
+        }
+        String body = new String(file.getBytes(), StandardCharsets.UTF_8);
+        ModelFile.Read read = ModelFile.read(body);
+        if (!read.faults().isEmpty()) {
+            response.setStatus(422);
+            return listed(Attempt.NONE, read.faults(), model);
+        }
+        DeviceModel described = read.orElseThrow();
+        String id = described.id();
+        if (!id.matches("[a-z0-9-]{1,60}")) {
+            response.setStatus(422);
+            return listed(
+                    Attempt.NONE,
+                    List.of(new ModelFile.Fault(
+                            1, "id", "'%s' must be small letters, digits and dashes".formatted(id))),
+                    model);
+        }
+        boolean saved = library.save(
+                described,
+                body,
+                library.newestVersion(id),
+                String.valueOf(request.getRemoteUser()),
+                "Read from a file",
+                clock.instant());
+        if (!saved) {
+            throw new ResponseStatusException(HttpStatus.CONFLICT);
+        }
+        return "redirect:/library/" + id;
+    }
+
+    @PostMapping("/library/" + ID + "/note")
+    String note(
+            @PathVariable String id,
+            @RequestParam long job,
+            @RequestParam long seq,
+            @RequestParam boolean accepted,
+            @RequestParam(required = false) @Nullable String text,
+            HttpServletRequest request) {
+        notes.decide(found(id), job, seq, accepted, text, String.valueOf(request.getRemoteUser()), clock.instant());
+        return "redirect:/library/" + id + "#notes";
+    }
+
+    private DeviceModel found(String id) {
+        return library.find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    private String page(String id, String body, Attempt attempt, List<ModelFile.Fault> faults, Model model) {
+        DeviceModel newest = found(id);
+        model.addAttribute("attempt", attempt);
+        model.addAttribute("device", newest);
+        model.addAttribute("body", body);
+        model.addAttribute("versions", library.versions(id));
+        model.addAttribute("newest", library.newestVersion(id));
+        model.addAttribute("notes", notes.of(id));
+        draw(body, null, model);
+        if (!faults.isEmpty()) {
+            model.addAttribute("faults", faults);
+        }
+        return "library/model";
+    }
+
+    private static void draw(String body, @Nullable String chosen, Model model) {
+        ModelFile.Read read = ModelFile.readLoosely(body);
+        DeviceModel drawn = read.model();
+        model.addAttribute("faults", read.faults());
+        model.addAttribute("drawn", drawn);
+        model.addAttribute("graph", drawn == null ? null : TeardownGraph.of(drawn.operations()));
+        model.addAttribute(
+                "chosen",
+                drawn == null || chosen == null ? null : drawn.operation(chosen).orElse(null));
+        model.addAttribute("kinds", OperationKind.values());
+        model.addAttribute("sides", Side.values());
+        model.addAttribute("seats", Fastener.Seat.values());
+    }
+}

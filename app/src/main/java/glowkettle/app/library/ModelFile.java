@@ -1,0 +1,90 @@
+package glowkettle.app.library;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
+import com.fasterxml.jackson.annotation.PropertyAccessor;
+import glowkettle.app.binding.Binder;
+import glowkettle.app.binding.Bound;
+import glowkettle.library.DeviceModel;
+import glowkettle.library.ModelCheck;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A model as a JSON file: read strictly, with line, path and reason of whatever is wrong with it. */
+public final class ModelFile {
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .changeDefaultVisibility(
+                    visibility -> visibility.withVisibility(PropertyAccessor.IS_GETTER, Visibility.NONE))
+            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .build();
+
+    private ModelFile() {}
+
+    /**
+     * Something wrong.
+     *
+     * @param line in the file, from one
+     * @param path as in {@code operations[3].after[0]}; empty for the file itself
+     */
+    public record Fault(int line, String path, String reason) {
+        @Override
+        public String toString() {
+            return "line %s%s: %s".formatted(line, path.isEmpty() ? "" : ", " + path, reason);
+        }
+    }
+
+    /** What was read: a model, or its faults. */
+    public record Read(@Nullable DeviceModel model, List<Fault> faults) {
+        public DeviceModel orElseThrow() {
+            if (model == null) {
+                throw new IllegalStateException("The model has faults: " + faults);
+            }
+            return model;
+        }
+    }
+
+    public static Read read(String json) {
+        JsonNode tree;
+        try {
+            tree = MAPPER.readTree(json);
+        } catch (JacksonException e) {
+            int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
+            return new Read(null, List.of(new Fault(line, "", "This is not JSON: " + e.getOriginalMessage())));
+        }
+        JsonLines lines = JsonLines.of(json);
+        Bound<DeviceModel> bound = Binder.json(DeviceModel.class, tree);
+        if (!bound.isGood()) {
+            return new Read(
+                    null,
+                    bound.faults().stream()
+                            .map(fault -> new Fault(lines.line(fault.field()), fault.field(), fault.message()))
+                            .toList());
+        }
+        List<Fault> faults = new ArrayList<>();
+        ModelCheck.faults(bound.get()).forEach(reason -> faults.add(new Fault(lines.near(reason), "", reason)));
+        return new Read(faults.isEmpty() ? bound.get() : null, faults);
+    }
+
+    /** The same, except that a model which reads well is there to be looked at, whatever else is wrong with it. */
+    static Read readLoosely(String json) {
+        Read read = read(json);
+        if (read.model() != null) {
+            return read;
+        }
+        try {
+            Bound<DeviceModel> bound = Binder.json(DeviceModel.class, MAPPER.readTree(json));
+            return bound.isGood() ? new Read(bound.get(), read.faults()) : read;
+        } catch (JacksonException e) {
+            return read;
+        }
+    }
+
+    public static String write(DeviceModel model) {
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(Compact.of(MAPPER.valueToTree(model)));
+    }
+}

@@ -1,0 +1,71 @@
+package glowkettle.journal;
+
+import glowkettle.finding.Result;
+import glowkettle.library.DeviceModel;
+import glowkettle.library.Fastener;
+import glowkettle.limits.ShopLimits;
+import glowkettle.open.Mixup;
+import glowkettle.open.Tray;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+
+/** The fasteners of a job: out, missing, back, and found otherwise than the model shows. */
+public final class FastenerLog {
+    private final JobState state;
+    private final DeviceModel model;
+    private final DeviceModel asDescribed;
+    private final ShopLimits limits;
+
+    FastenerLog(JobState state, DeviceModel model, DeviceModel asDescribed, ShopLimits limits) {
+        this.state = state;
+        this.model = model;
+        this.asDescribed = asDescribed;
+        this.limits = limits;
+    }
+
+    public Set<String> out() {
+        return state.all(Entry.FastenersOut.class)
+                .flatMap(out -> out.out().stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    public Set<String> missing() {
+        return state.all(Entry.FastenersOut.class)
+                .flatMap(out -> out.missing().stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    public List<Tray.Placement> placements() {
+        return state.all(Entry.FastenersBack.class)
+                .flatMap(back -> back.placements().stream())
+                .toList();
+    }
+
+    public Result<Tray.State> tray() {
+        return Tray.judge(new Tray.Contents(model.fasteners(), List.copyOf(out()), placements()), limits);
+    }
+
+    /** What was found in place of the model's fasteners, where it matters. */
+    public List<Mixup> foundInstead() {
+        return state.all(OpenEntry.FoundInstead.class)
+                .flatMap(found -> asDescribed.fastener(found.fastener()).stream()
+                        .map(expected -> Mixup.of(found.in(expected), expected, limits)))
+                .filter(mixup -> mixup.overshootMm().signum() > 0 || mixup.otherThread())
+                .toList();
+    }
+
+    /** Fasteners that sit where the model shows others. */
+    static UnaryOperator<Fastener> found(JobState state) {
+        Map<String, OpenEntry.FoundInstead> found = new HashMap<>();
+        state.all(OpenEntry.FoundInstead.class).forEach(one -> found.put(one.fastener(), one));
+        return fastener -> {
+            OpenEntry.FoundInstead instead = found.get(fastener.id());
+            return instead == null ? fastener : instead.in(fastener);
+        };
+    }
+}
