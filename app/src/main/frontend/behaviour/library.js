@@ -20,7 +20,7 @@ function draw(form) {
     htmx.ajax("POST", form.dataset.draw, {
         target: "#drawing",
         swap: "innerHTML",
-        values: { body: text(form).value, chosen: chosenStep ?? "" },
+        values: { body: text(form).value, chosen: chosenStep ?? "", _csrf: form.elements._csrf.value },
     }).then(markFastener);
 }
 

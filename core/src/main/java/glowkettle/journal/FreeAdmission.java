@@ -63,7 +63,10 @@ final class FreeAdmission {
         return Admission.unlessHalted(job)
                 .or(() -> job.freeing().sandReady()
                         ? Optional.empty()
-                        : Admission.no("", "Confirm first: sand in reach, exit clear."));
+                        : Admission.no("", "Confirm first: sand in reach, exit clear."))
+                .or(() -> job.freeing().waitsForConditions()
+                        ? Admission.no("", "Confirm mat or wrist strap, and the conditions, before work inside.")
+                        : Optional.empty());
     }
 
     private static Optional<Refusal> atHand(JobFile job, String bond) {
@@ -103,10 +106,12 @@ final class FreeAdmission {
                                     null),
                             job.limits())
                     .result();
-            return window.isEmpty()
+            boolean narrow = window.widthS() == null
+                    || window.widthS().compareTo(job.limits().of(Limit.WINDOW_LEAST_S)) < 0;
+            return narrow
                     ? Admission.no(
                             "setting.temperatureC",
-                            "%s leaves no window here: the bond is ready %s, the latest lift-off is at %s."
+                            "%s leaves no window a hand can meet: the bond is ready %s, the latest lift-off is at %s."
                                     .formatted(
                                             started.setting().words(),
                                             window.bondReadyS() == null
@@ -128,7 +133,7 @@ final class FreeAdmission {
     }
 
     private static Optional<Refusal> strip(JobFile job, FreeEntry.StripDrawn drawn) {
-        return Admission.unlessHalted(job)
+        return ready(job)
                 .or(() -> coldNow(job))
                 .or(() -> atHand(job, drawn.bond()))
                 .or(() -> {

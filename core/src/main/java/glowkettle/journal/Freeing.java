@@ -49,13 +49,22 @@ public final class Freeing {
     }
 
     /** Steps of this kind are worked on the page of this stage. */
-    static boolean isFreeing(JobFile job, Operation operation) {
+    public static boolean isFreeing(JobFile job, Operation operation) {
         return job.model().bondOf(operation.id()).isPresent()
                 || job.model().leadsOf(operation.id()).isPresent();
     }
 
     public boolean sandReady() {
         return state.latest(FreeEntry.SandReady.class).isPresent();
+    }
+
+    /** Nobody works inside before mat or strap, and the conditions of the tier, were confirmed. */
+    public boolean waitsForConditions() {
+        return !job.conditionsConfirmed()
+                && stepAtHand()
+                        .flatMap(job::operation)
+                        .filter(Operation::isInside)
+                        .isPresent();
     }
 
     /** Heatings of a bond, the first one first; the last one may still run. */

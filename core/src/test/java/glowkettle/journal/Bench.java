@@ -36,9 +36,15 @@ final class Bench {
     static final Instant NOON = Instant.parse("2026-11-18T12:00:00Z");
 
     private final List<Recorded> journal = new ArrayList<>();
+    private final DeviceModel model;
     private Instant now = NOON;
 
     Bench() {
+        this(model());
+    }
+
+    Bench(DeviceModel model) {
+        this.model = model;
         add(
                 new Entry.JobOpened(
                         "whimbrel",
@@ -59,8 +65,7 @@ final class Bench {
         return new BigDecimal(text);
     }
 
-    private static Operation operation(
-            String id, OperationKind kind, @Nullable String tool, boolean inside, String... after) {
+    static Operation operation(String id, OperationKind kind, @Nullable String tool, boolean inside, String... after) {
         return new Operation(
                 id,
                 kind,
@@ -145,7 +150,7 @@ final class Bench {
     }
 
     JobFile file() {
-        return new JobFile(7, JobState.fold(journal), model(), ShopLimits.defaults());
+        return new JobFile(7, JobState.fold(journal), model, ShopLimits.defaults());
     }
 
     private void add(Entry entry, @Nullable Long corrects) {
@@ -158,7 +163,7 @@ final class Bench {
     }
 
     Optional<String> refusal(Entry entry, Role by) {
-        return Admission.refuse(file(), entry, by, NOON).map(Admission.Refusal::reason);
+        return Admission.refuse(file(), entry, by, now).map(Admission.Refusal::reason);
     }
 
     Optional<String> refusal(Entry entry) {
@@ -188,6 +193,13 @@ final class Bench {
         return write(new Entry.Looked(Look.GOOD))
                 .write(new Entry.WarmthTaken(Warmth.atRest("22", "21")))
                 .write(new Entry.SeamTaken(new Seam(List.of(figure("0.1")), null, false)));
+    }
+
+    /** Measured in the hand, and sound. */
+    Bench inHand() {
+        return write(new Entry.ThicknessTaken(
+                        new Thickness(figure("5"), List.of(figure("5"), figure("5"), figure("5"), figure("5")), null)))
+                .write(new Entry.VoltageTaken(new Voltage(figure("3.8"), null, VoltageSource.CELLS, null, null)));
     }
 
     Bench in(String step) {

@@ -375,8 +375,7 @@ class DemoJobs {
                         "free-pack", Solvent.Kind.ISOPROPYL, Solvent.Lies.UNDER_A_PART, new BigDecimal("21.5")));
         Play headset = promised(0, 5, AVOCET, "Bridge, ferry Kittiwake", Symptom.WILL_NOT_CHARGE)
                 .assessed()
-                .tornDownTo("disconnect")
-                .write(new Entry.ConditionsConfirmed());
+                .tornDownTo("disconnect");
         Freed.noted(headset.file().model().leadsOf("disconnect").orElseThrow(), headset);
         headset.write(new FreeEntry.ConductorFreed("black"));
         promised(1, 6, CURLEW, "Deck crew, ferry Fulmar", Symptom.SHORT_RUNTIME)

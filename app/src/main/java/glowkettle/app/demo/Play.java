@@ -175,7 +175,9 @@ final class Play {
     /** Works through the plan until a step is next. */
     Play tornDownTo(String step) {
         List<String> order = file().plan().result().order();
-        return tornDown(order.size() - order.indexOf(step));
+        tornDown(order.size() - order.indexOf(step));
+        boolean inside = file().operation(step).orElseThrow().isInside();
+        return inside && !file().conditionsConfirmed() ? write(new Entry.ConditionsConfirmed()) : this;
     }
 
     Play out() {

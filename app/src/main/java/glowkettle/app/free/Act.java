@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 public enum Act {
     ELSEWHERE,
     SAND,
+    CONDITIONS,
     HEATING,
     DWELLING,
     TRY,
@@ -42,6 +43,9 @@ public enum Act {
         }
         if (!freeing.sandReady()) {
             return SAND;
+        }
+        if (freeing.waitsForConditions()) {
+            return CONDITIONS;
         }
         if (leads != null) {
             return leads.noted() ? leads.school() == null ? LEADS_SCHOOL : LEADS_OFF : LEADS_NOTE;

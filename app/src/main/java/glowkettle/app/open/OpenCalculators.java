@@ -2,6 +2,7 @@ package glowkettle.app.open;
 
 import glowkettle.app.calculator.Calculator;
 import glowkettle.app.calculator.Calculators;
+import glowkettle.open.HandOrder;
 import glowkettle.open.Teardown;
 import glowkettle.open.Tray;
 import glowkettle.open.WayBack;
@@ -23,6 +24,13 @@ class OpenCalculators implements Calculators {
                         Teardown.Request.class,
                         TeardownAnswer.class,
                         (request, limits) -> TeardownAnswer.of(Teardown.plan(request, limits))),
+                new Calculator<>(
+                        STAGE,
+                        "hand-order",
+                        "An order laid down by hand: what it breaks, and what it costs more",
+                        HandOrder.Request.class,
+                        HandOrderAnswer.class,
+                        (request, limits) -> HandOrderAnswer.of(HandOrder.of(request, limits))),
                 new Calculator<>(
                         STAGE,
                         "way-back",

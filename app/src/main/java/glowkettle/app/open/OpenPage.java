@@ -3,6 +3,7 @@ package glowkettle.app.open;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.arrive.OpenedBefore;
+import glowkettle.journal.Freeing;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Stage;
 import glowkettle.library.Fastener;
@@ -51,6 +52,9 @@ class OpenPage implements StagePage {
         model.addAttribute("openedBefore", job.opened().openedBefore() != OpenedBefore.NO);
         model.addAttribute("planning", Planning.of(job, attempt));
         model.addAttribute("photos", stepId == null ? List.of() : job.photosOf(stepId));
+        model.addAttribute(
+                "freeing",
+                step.filter(next -> Freeing.isFreeing(job, next.operation())).isPresent());
         model.addAttribute("doneCount", job.stepsIn().size());
     }
 }

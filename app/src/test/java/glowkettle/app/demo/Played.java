@@ -7,6 +7,7 @@ import glowkettle.arrive.Symptom;
 import glowkettle.fit.PackLabel;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.Set;
 
@@ -23,11 +24,23 @@ public final class Played {
     }
 
     public static Played openedFor(Kettle kettle, String owner) {
+        return openedFor(kettle, "gannet-14", owner);
+    }
+
+    /** A job of a model, assessed and torn down until a step is next. */
+    public static Played at(Kettle kettle, String model, String step) {
+        Played played = openedFor(kettle, model, "Car deck, ferry Skua");
+        played.play.assessed().write(new Entry.ChargeSeen(new BigDecimal("24")));
+        played.play.tornDownTo(step);
+        return played;
+    }
+
+    private static Played openedFor(Kettle kettle, String model, String owner) {
         return new Played(Play.open(
                 kettle.bean(JournalBook.class),
                 kettle.bean(Containers.class),
                 kettle.clock().instant().minus(Duration.ofHours(4)),
-                "gannet-14",
+                model,
                 owner,
                 Set.of(Symptom.SHORT_RUNTIME),
                 null));

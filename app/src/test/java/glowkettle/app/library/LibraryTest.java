@@ -2,17 +2,27 @@ package glowkettle.app.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.app.calculator.Schemas;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.fit.PackVoltage;
+import glowkettle.heat.Adhesive;
+import glowkettle.heat.HeatWindow;
+import glowkettle.heat.Setting;
+import glowkettle.heat.SettingSearch;
+import glowkettle.library.Bond;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Fastener;
+import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Teardown;
 import glowkettle.open.TeardownPlan;
 import glowkettle.open.WayBack;
+import java.lang.reflect.RecordComponent;
+import java.math.BigDecimal;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -28,13 +38,25 @@ class LibraryTest {
     }
 
     private static TeardownPlan plan(DeviceModel model) {
-        return Teardown.plan(new Teardown.Request(model.operations(), model.targets(), null), LIMITS)
+        return plan(model, model.targets());
+    }
+
+    private static TeardownPlan plan(DeviceModel model, List<String> targets) {
+        return Teardown.plan(new Teardown.Request(model.operations(), targets, null), LIMITS)
                 .result();
+    }
+
+    /** Everything the model can reach, at once. */
+    private static List<String> everyTarget(DeviceModel model) {
+        return Stream.concat(
+                        model.targets().stream(), model.otherTargets().stream().map(DeviceModel.Target::operation))
+                .toList();
     }
 
     @Test
     void everyModelIsPlannedToAProvenOptimum() {
-        assertThat(library.all()).hasSizeGreaterThanOrEqualTo(3).allSatisfy(model -> {
+        assertThat(library.all().stream().filter(model -> !model.isFamily())).hasSizeGreaterThanOrEqualTo(9);
+        assertThat(library.all()).allSatisfy(model -> {
             TeardownPlan plan = plan(model);
             assertThat(plan.proven()).as(model.name()).isTrue();
             assertThat(plan.steps()).hasSizeGreaterThan(3);
@@ -44,7 +66,7 @@ class LibraryTest {
     @Test
     void whateverComesOffGoesOnAgain() {
         assertThat(library.all()).allSatisfy(model -> {
-            List<String> in = plan(model).order();
+            List<String> in = plan(model, everyTarget(model)).order();
             List<String> back =
                     WayBack.plan(new WayBack.Request(model.operations(), in), LIMITS).result().steps().stream()
                             .filter(step -> !step.check())
@@ -99,5 +121,98 @@ class LibraryTest {
         assertThat(library.findByCode(" gn14-b "))
                 .hasValueSatisfying(model -> assertThat(model.id()).isEqualTo("gannet-14"));
         assertThat(library.findByCode("GN14")).isEmpty();
+    }
+
+    @Test
+    void everyTargetIsReachedAloneAndTogetherWithTheDisconnectFirst() {
+        assertThat(library.all()).allSatisfy(model -> {
+            for (String target : everyTarget(model)) {
+                assertThat(plan(model, List.of(target)).order())
+                        .as(model.name())
+                        .contains(target);
+            }
+            TeardownPlan all = plan(model, everyTarget(model));
+            assertThat(all.proven()).isTrue();
+            assertThat(all.order()).containsAll(everyTarget(model));
+        });
+    }
+
+    @Test
+    void everyHeatedBondHasASettingThatBearsDoubtOrIsKnownToHaveNone() {
+        for (DeviceModel model : library.all()) {
+            for (Bond bond : model.bonds()) {
+                if (bond.stack().adhesive() != Adhesive.STRETCH_STRIPS) {
+                    HeatWindow.Request request = new HeatWindow.Request(
+                            bond.stack(),
+                            new Setting(Setting.Source.MAT, BigDecimal.valueOf(60), Setting.Face.BELOW, null),
+                            BigDecimal.valueOf(21),
+                            List.of(),
+                            null,
+                            null);
+                    assertThat(SettingSearch.of(request, LIMITS).result().offers())
+                            .as(model.name() + ", " + bond.place())
+                            .first()
+                            .matches(SettingSearch.Offer::tolerant);
+                }
+            }
+        }
+    }
+
+    @Test
+    void aModelWrittenAsAFileIsReadAgainAsItWas() {
+        assertThat(library.all()).allSatisfy(model -> {
+            ModelFile.Read read = ModelFile.read(ModelFile.write(model));
+            assertThat(read.faults()).isEmpty();
+            assertThat(ModelFile.write(read.orElseThrow())).isEqualTo(ModelFile.write(model));
+        });
+    }
+
+    @Test
+    void aBadFileIsRefusedWithLinePathAndReason() {
+        String sound = ModelFile.write(library.model("dunlin"));
+        assertThat(ModelFile.read(sound.substring(0, 400)).faults())
+                .singleElement()
+                .satisfies(fault -> assertThat(fault.reason()).startsWith("This is not JSON"));
+        assertFault(
+                sound.replaceFirst("\"minutes\" : 0.4", "\"minutes\" : -0.4"), "operations[1].minutes", "out of range");
+        assertFault(
+                sound.replaceFirst("\"kind\" : \"LIFT_PART\"", "\"kind\" : \"LIFT_OFF\""),
+                "operations[1].kind",
+                "LIFT_OFF");
+        assertFault(sound.replaceFirst("\"strap\"\\s*]", "\"strop\" ]"), "", "'strop', which does not exist");
+        assertFault(sound.replaceFirst("\"xMm\" : 12,", "\"xMm\" : 120,"), "", "lies off its face");
+        assertFault(sound.replaceFirst("\"pack\" :", "\"battery\" :"), "battery", "is not known here");
+    }
+
+    /** The line is the one that was changed. */
+    private static void assertFault(String json, String path, String reason) {
+        List<ModelFile.Fault> faults = ModelFile.read(json).faults();
+        assertThat(faults).anySatisfy(fault -> {
+            assertThat(fault.path()).isEqualTo(path);
+            assertThat(fault.reason()).contains(reason);
+            String line = json.split("\n")[fault.line() - 1];
+            String last = path.isEmpty() ? "" : path.replaceAll(".*[.]", "");
+            assertThat(line).contains(last);
+        });
+    }
+
+    @Test
+    void theSchemaNamesEveryFieldOfAModelWithItsRange() {
+        String schema = Schemas.of(DeviceModel.class, "Model");
+        for (RecordComponent component : DeviceModel.class.getRecordComponents()) {
+            assertThat(schema).contains("\"" + component.getName() + "\"");
+        }
+        assertThat(schema).contains("thicknessMm").contains("\"maximum\" : 50").contains("STRETCH_STRIPS");
+    }
+
+    @Test
+    void stepsThatWaitForEachOtherAreDrawnAndMarked() {
+        DeviceModel model = library.model("dunlin");
+        List<Operation> circling = model.operations().stream()
+                .map(operation -> operation.id().equals("strap") ? operation.following(List.of("door")) : operation)
+                .toList();
+        TeardownGraph graph = TeardownGraph.of(circling);
+        assertThat(graph.nodes()).hasSize(5);
+        assertThat(graph.lines().stream().filter(TeardownGraph.Line::circling)).hasSize(3);
     }
 }

@@ -54,10 +54,24 @@ class LiveTest {
     }
 
     @Test
+    void twoPeopleAtOneJobSeeEachOthersSteps() {
+        Played job = Played.assessed(kettle);
+        try (Technician other = Technician.at(kettle, "lead")) {
+            other.open(job.path("open")).headed("Shut it down");
+            job.write(new Entry.StepDone(Entry.Way.IN, "power-off"));
+            other.headed("Take the memory card out");
+            job.write(new Entry.StepDone(Entry.Way.IN, "card"));
+            other.headed("Lift the rear rubber foot");
+        }
+    }
+
+    @Test
     void anythingElseIsSaidWithoutTakingTheHandsOffTheWork() {
         Played job = Played.assessed(kettle);
         try (Technician other = Technician.at(kettle, "lead")) {
             other.open(job.path("open"));
+            other.page().locator("summary:has-text('Note something')").click();
+            other.type("note", "half a sentence");
             job.write(new Entry.StepDone(Entry.Way.IN, "power-off"));
 
             soon(other.page().locator("#changed"));

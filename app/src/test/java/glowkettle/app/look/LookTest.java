@@ -13,7 +13,10 @@ import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Quote;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.free.Effort;
+import glowkettle.free.Loosening;
 import glowkettle.journal.Entry;
+import glowkettle.journal.FreeEntry;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -72,6 +75,15 @@ class LookTest {
                 done.path("handback"),
                 done.path("handback/sheet"),
                 done.path("journal"),
+                "/library",
+                "/library/petrel-5",
+                Played.at(kettle, "petrel-5", "soften-front").path("free"),
+                Played.at(kettle, "petrel-5", "free-pack").path("free"),
+                Played.at(kettle, "guillemot-6", "free-pack")
+                        .write(new FreeEntry.Prised("free-pack", Loosening.CARD, Effort.STRONG))
+                        .path("free"),
+                "/jobs/36/free",
+                "/jobs/40/free",
                 "/isolation",
                 "/isolation/round/" + done.file().stored().orElseThrow().container(),
                 "/isolation/hand-overs",

@@ -52,6 +52,10 @@ class DrawingsTest {
     @Test
     void theFaceMapFollowsTheFastenersOutAndBack() {
         Played job = Played.assessed(kettle);
+        assertThat(states(job, "cover-screws")).containsExactlyInAnyOrder("hidden", "in");
+        job.write(new Entry.StepDone(Entry.Way.IN, "power-off"))
+                .write(new Entry.StepDone(Entry.Way.IN, "card"))
+                .write(new Entry.StepDone(Entry.Way.IN, "foot"));
         assertThat(states(job, "cover-screws")).containsExactly("in");
         assertThat(FaceView.atHand(FaceView.of(job.file(), "cover-screws"))).isNotNull();
         assertThat(FaceView.atHand(FaceView.of(job.file(), "card"))).isNull();

@@ -36,12 +36,13 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 @ExtendWith(RunningKettle.class)
 class RoutesTest {
     private static final String JOB = "/jobs/{number:[0-9]{1,15}}";
-    private static final String STAGE = JOB + "/{path:arrive|assess|open|fit|wayback|prove|calibrate|handback}";
+    private static final String STAGE = JOB + "/{path:arrive|assess|open|free|fit|wayback|prove|calibrate|handback}";
     private static final String ENTRY = STAGE + "/{kind:[a-z-]+}";
     private static final String HOLD = JOB + "/{path:arrive|prove}/hold";
     private static final String PHOTOS = JOB + "/{path:arrive|open}/photos";
     private static final String HAND_OVER = "/isolation/hand-overs/{number:[0-9]{1,9}}";
     private static final String CONTAINER = "/isolation/labels/{container:[A-Za-z0-9-]{1,40}}";
+    private static final String MODEL = "/library/{id:[a-z0-9-]{1,60}}";
     private static final String PHONE = "/phone/{secret:[A-Za-z0-9_-]{20,64}}";
     private static final String NOBODYS = "AAAAAAAAAAAAAAAAAAAAAAAA";
     private static final String NO_PHOTO = "00000000-0000-0000-0000-000000000000";
@@ -94,6 +95,11 @@ class RoutesTest {
                 get(HAND_OVER + ".pdf", "/isolation/hand-overs/1.pdf", 200, 200, 200),
                 get(CONTAINER + ".svg", "/isolation/labels/1.svg", 200, 200, 200),
                 get(CONTAINER + ".pdf", "/isolation/labels/1.pdf", 200, 200, 200),
+                get("/library", "/library", 200, 200, 200),
+                get("/library/schema", "/library/schema", 200, 200, 200),
+                get(MODEL, "/library/petrel-5", 200, 200, 200),
+                get(MODEL, "/library/nobody", 404, 404, 404),
+                get(MODEL + "/file", "/library/petrel-5/file", 200, 200, 200),
                 get("/limits", "/limits", 200, 200, 200),
                 get("/limits/compare", "/limits/compare?from=1&to=1", 200, 200, 200),
                 get("/shop", "/shop", 200, 200, 200),
@@ -135,6 +141,19 @@ class RoutesTest {
                 entry("open/noted", 302, 302, 302).on(Played::assessed).with("note", "a screw is worn"),
                 entry("open/conditions-confirmed", 302, 302, 302).on(Played::assessed),
                 entry("open/taken-back", 302, 302, 302).on(Played::assessed).with("corrects", "2"),
+                entry("open/targets-chosen", 302, 302, 302).on(Played::assessed).with("targets[]", "fan-off"),
+                entry("open/reordered", 422, 422, 422).on(Played::assessed).with("order[]", "power-off"),
+                entry("open/minutes-learnt", 404, 404, 404).on(Played::assessed),
+                entry("free/sand-ready", 302, 302, 302).on(Played::assessed),
+                entry("free/heat-started", 422, 422, 422)
+                        .on(kettle -> Played.at(kettle, "guillemot-6", "free-pack"))
+                        .with("bond", "free-pack", "setting.source", "MAT", "setting.temperatureC", "110")
+                        .with("setting.face", "BELOW", "ambientC", "21"),
+                entry("free/prised", 302, 302, 302)
+                        .on(kettle -> Played.at(kettle, "guillemot-6", "free-pack"))
+                        .with("bond", "free-pack", "way", "CARD", "effort", "SOME"),
+                post("/library/file", "/library/file", 403, 403, 422).withFile(png()),
+                post(MODEL, "/library/dunlin", 403, 403, 422).with("body", "{}", "seen", "0", "why", "x"),
                 entry("fit/pack-offered", 302, 302, 302)
                         .on(Played::measured)
                         .with("label.nominalV", "11,55", "label.capacityMah", "4400"),
@@ -201,6 +220,10 @@ class RoutesTest {
     /** Forms that write nothing down for good. */
     static Stream<Route> passing() {
         return Stream.of(
+                post(MODEL + "/drawing", "/library/dunlin/drawing", 403, 403, 200)
+                        .with("body", "{}"),
+                post(MODEL + "/note", "/library/dunlin/note", 403, 403, 302)
+                        .with("job", "1", "seq", "1", "accepted", "true"),
                 post("/theme", "/theme", 302, 302, 302).with("theme", "light"),
                 post(PHOTOS + "/phone", "/jobs/{job}/arrive/photos/phone", 200, 200, 200)
                         .on(Played::opened),

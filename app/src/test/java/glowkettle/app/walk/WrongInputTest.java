@@ -154,9 +154,9 @@ class WrongInputTest {
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician.open(job.path("wayback")).headed("Start the ten cover screws");
             technician.page().locator("summary:has-text('Another fastener')").click();
-            technician.page().locator("[name='placements[0].fastener']").selectOption("S2");
-            technician.page().locator("[name='placements[1].fastener']").selectOption("S1");
-            technician.page().locator("[name='placements[2].fastener']").selectOption("");
+            technician.page().locator("select[name='placements[0].fastener']").selectOption("S2");
+            technician.page().locator("select[name='placements[1].fastener']").selectOption("S1");
+            technician.page().locator("select[name='placements[2].fastener']").selectOption("");
             technician
                     .letGo()
                     .send(" ")

@@ -1,0 +1,131 @@
+package glowkettle.app.walk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.app.support.Technician;
+import glowkettle.journal.JobFile;
+import java.time.Duration;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** One device of each family, from the counter until its pack lies on the bench, by keys. */
+@ExtendWith(RunningKettle.class)
+class FamilyWalkTest {
+    private static final int MOST_STEPS = 90;
+    private static final int MOST_READINGS = 4;
+    private static final Duration UNTIL_WORKABLE = Duration.ofSeconds(25);
+
+    private final Kettle kettle;
+
+    FamilyWalkTest(Kettle kettle) {
+        this.kettle = kettle;
+        kettle.clock().set(Kettle.START);
+    }
+
+    @AfterEach
+    void backToTheMorning() {
+        kettle.clock().set(Kettle.START);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "fulmar-13",
+                "shearwater-15",
+                "cormorant-17",
+                "tern-fold-12",
+                "dunlin",
+                "petrel-5",
+                "guillemot-6",
+                "plover-4",
+                "avocet",
+                "curlew"
+            })
+    void goesFromTheCounterToAPackOnTheBench(String model) {
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            technician
+                    .open("/jobs/new")
+                    .tap("modelId", model)
+                    .type("owner", "Deck crew, ferry Skua")
+                    .tap("openedBefore", "NO")
+                    .letGo()
+                    .send(" ")
+                    .headed("Look at the pack");
+            assess(technician);
+            long number = Long.parseLong(technician.page().url().replaceAll(".*/jobs/([0-9]+).*", "$1"));
+            for (int step = 0; step < MOST_STEPS && !isOut(number); step++) {
+                onwards(technician, number);
+            }
+            JobFile job = kettle.bean(JournalBook.class).file(number);
+            assertThat(job.liftedOut())
+                    .as(technician.page().locator("main").innerText())
+                    .isTrue();
+            assertThat(job.fasteners().tray().result().left()).isEqualTo((int) job.model().fasteners().stream()
+                    .filter(fastener -> !fastener.isCaptive())
+                    .filter(fastener -> job.stepsIn().contains(fastener.operation()))
+                    .count());
+        }
+    }
+
+    /** Whatever reading is asked for next, until none is. */
+    private static void assess(Technician technician) {
+        technician.send(" ");
+        for (int i = 0; i < MOST_READINGS && technician.page().url().contains("/assess"); i++) {
+            String asked = technician.page().locator("main h1").first().innerText();
+            if (asked.startsWith("Gauge the seam")) {
+                technician
+                        .tap("seam.rocks", "false")
+                        .type("seam.seamMm[]", "0,1")
+                        .letGo()
+                        .send(" ");
+            } else if (asked.startsWith("Take the surface")) {
+                technician
+                        .type("warmth.surfaceC", "21,6")
+                        .type("warmth.ambientC", "21")
+                        .tap("warmth.atRest", "true")
+                        .letGo()
+                        .send(" ");
+            } else {
+                technician.send("g");
+            }
+        }
+    }
+
+    private boolean isOut(long number) {
+        return kettle.bean(JournalBook.class).file(number).liftedOut();
+    }
+
+    /** The one next thing; on the page of a bond the figures it asks for, and the time it takes. */
+    private void onwards(Technician technician, long number) {
+        Page page = technician.page();
+        if (page.url().endsWith("/assess")) {
+            technician.open("/jobs/" + number + "/open");
+            return;
+        }
+        JobFile job = kettle.bean(JournalBook.class).file(number);
+        boolean dwells = job.freeing()
+                .ignition()
+                .filter(lock -> lock.dwells(kettle.clock().instant()))
+                .isPresent();
+        if (dwells) {
+            kettle.clock().set(kettle.clock().instant().plus(Duration.ofMinutes(3)));
+            page.reload();
+            return;
+        }
+        boolean asksForSurface =
+                page.locator(".next-thing input[name='surfaceC']").count() > 0;
+        if (asksForSurface) {
+            technician.type("surfaceC", "21.5").letGo();
+        }
+        if (job.freeing().isHeating()) {
+            kettle.clock().set(kettle.clock().instant().plus(UNTIL_WORKABLE));
+        }
+        technician.send(" ");
+    }
+}

@@ -1,0 +1,133 @@
+package glowkettle.app.walk;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import glowkettle.app.demo.Played;
+import glowkettle.app.library.ModelLibrary;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.app.support.Technician;
+import glowkettle.journal.Entry;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A lead changes a model on its drawing, and takes it out and in as a file. */
+@ExtendWith(RunningKettle.class)
+class LibraryWalkTest {
+    private final Kettle kettle;
+    private final ModelLibrary library;
+
+    LibraryWalkTest(Kettle kettle) {
+        this.kettle = kettle;
+        this.library = kettle.bean(ModelLibrary.class);
+        kettle.clock().set(Kettle.START);
+    }
+
+    private static void draw(Page page, String from, String to) {
+        BoundingBox start = page.locator("[data-pull='" + from + "']").boundingBox();
+        BoundingBox end = page.locator("[data-operation='" + to + "'] rect").boundingBox();
+        page.mouse().move(start.x + start.width / 2, start.y + start.height / 2);
+        page.mouse().down();
+        page.mouse().move(end.x + 20, end.y + 10);
+        page.mouse().up();
+    }
+
+    @Test
+    void aPrerequisiteThatClosesACircleIsToldAtOnceAndASoundOneBecomesAVersion() {
+        Played before = Played.at(kettle, "curlew", "shell-screws");
+        int version = library.newestVersion("curlew");
+        try (Technician lead = Technician.at(kettle, "lead", 1280, 1400, "light")) {
+            Page page = lead.open("/library/curlew").page();
+            draw(page, "shell", "shell-screws");
+            lead.sees("wait for each other in a circle");
+            page.locator(".edge[data-before='shell'][data-after='shell-screws'] .reach")
+                    .click(new Locator.ClickOptions().setForce(true));
+            lead.seesNot("in a circle");
+            draw(page, "shell-screws", "sense-plug");
+            assertThat(page.locator(".edge[data-before='shell-screws'][data-after='sense-plug']"))
+                    .hasCount(1);
+            page.locator("[data-operation='shell'] rect").click();
+            page.locator("#step-warnings").fill("Its seal sticks: lift at the handle.");
+            page.locator("#step-warnings").blur();
+            assertThat(page.locator("#step-warnings")).hasValue("Its seal sticks: lift at the handle.");
+            lead.type("why", "The seal of the new series sticks");
+            page.locator("button:has-text('Keep version')").click();
+            page.locator("summary:has-text('Versions')").click();
+            lead.sees("The seal of the new series sticks");
+        }
+        Assertions.assertThat(library.newestVersion("curlew")).isEqualTo(version + 1);
+        Assertions.assertThat(
+                        library.model("curlew").operation("shell").orElseThrow().warnings())
+                .containsExactly("Its seal sticks: lift at the handle.");
+        // A job that is open goes on by the version it was opened with.
+        Assertions.assertThat(before.file().operation("shell").orElseThrow().warnings())
+                .doesNotContain("Its seal sticks: lift at the handle.");
+    }
+
+    @Test
+    void fastenersAreCopiedAlongALine() {
+        try (Technician lead = Technician.at(kettle, "lead", 1280, 1400, "light")) {
+            Page page = lead.open("/library/dunlin").page();
+            page.locator("[data-placed='D1']").click();
+            page.locator("label:has-text('copy along a line')").click();
+            page.locator("[data-how-many]").fill("4");
+            BoundingBox face = page.locator("[data-face='BACK']").boundingBox();
+            page.mouse().click(face.x + face.width / 2, face.y + face.height * 0.9);
+            assertThat(page.locator("[data-placed]")).hasCount(8);
+        }
+    }
+
+    @Test
+    void aBadFileIsRefusedWithItsLineAndAGoodOneBecomesTheNextVersion() throws Exception {
+        int version = library.newestVersion("avocet");
+        try (Technician lead = Technician.at(kettle, "lead")) {
+            Page page = lead.open("/library/avocet").page();
+            var download = page.waitForDownload(
+                    () -> page.locator("a:has-text('Take it as a file')").click());
+            String json = Files.readString(download.path());
+            lead.open("/library");
+            send(page, json.replaceFirst("\"minutes\" : 0.3", "\"minutes\" : 6000"));
+            lead.sees("Line ").sees("operations[0].minutes").sees("out of range");
+            send(page, json);
+            lead.at("/library/avocet");
+        }
+        Assertions.assertThat(library.newestVersion("avocet")).isEqualTo(version + 1);
+    }
+
+    private static void send(Page page, String json) {
+        page.locator("#model-file")
+                .setInputFiles(
+                        new FilePayload("model.json", "application/json", json.getBytes(StandardCharsets.UTF_8)));
+        page.locator("button:has-text('Read it')").click();
+        page.waitForLoadState();
+    }
+
+    @Test
+    void aNoteOfTheBenchBecomesAWarningOnceALeadSaysYes() {
+        Played job = Played.at(kettle, "plover-4", "back-screws");
+        job.write(new Entry.Noted("back-screws", "One screw is glued in with red lacquer."));
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            technician.open("/library/plover-4").sees("red lacquer").seesNot("Warn the next person");
+        }
+        try (Technician lead = Technician.at(kettle, "lead")) {
+            lead.open("/library").sees("note waits").open("/library/plover-4");
+            lead.page()
+                    .locator("button:has-text('Warn the next person')")
+                    .first()
+                    .click();
+            lead.seesNot("Noted at the bench");
+        }
+        Assertions.assertThat(library.model("plover-4")
+                        .operation("back-screws")
+                        .orElseThrow()
+                        .warnings())
+                .contains("One screw is glued in with red lacquer.");
+    }
+}
