@@ -9,6 +9,7 @@ import { libraryByHand } from "./library.js";
 import { listenLive } from "./live.js";
 import { keypad } from "./keypad.js";
 import { orderByHand } from "./order.js";
+import { readAloud } from "./voice.js";
 import { strip } from "./strip.js";
 import { trayByHand } from "./tray.js";
 
@@ -36,6 +37,7 @@ benchClocks();
 trayByHand();
 orderByHand();
 libraryByHand();
+readAloud();
 document.documentElement.dataset.listens = "true";
 
 // Keeps the evacuation card on this device, for when nothing answers any more.

@@ -43,7 +43,7 @@ public final class Benchmarks {
                 planner, AIM_MS, planner / baseline, baseline);
     }
 
-    private static double median(Collection<RunResult> results, String name) {
+    static double median(Collection<RunResult> results, String name) {
         return results.stream()
                 .map(RunResult::getPrimaryResult)
                 .filter(result -> result.getLabel().equals(name))

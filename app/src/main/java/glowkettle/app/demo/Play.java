@@ -89,13 +89,27 @@ final class Play {
     }
 
     private Play write(Entry entry, String by, Role role) {
-        now = now.plus(Duration.ofMinutes(2));
+        now = now.plus(lasting(entry));
         Appended appended = journal.append(
                 job, new Draft(entry, UUID.randomUUID(), file().state().seq(), null, by, role));
         if (!(appended instanceof Appended.Written)) {
             throw new IllegalStateException("The demo wrote %s in job %s: %s".formatted(entry, job, appended));
         }
         return this;
+    }
+
+    /** A step takes about as long as its plan says, a little more or less from job to job; anything else two minutes. */
+    private Duration lasting(Entry entry) {
+        Optional<String> step = entry instanceof Entry.StepDone done && done.way() == Entry.Way.IN
+                ? Optional.of(done.step())
+                : entry instanceof Entry.FastenersOut out && !out.out().isEmpty()
+                        ? file().model().fastener(out.out().getFirst()).map(Fastener::operation)
+                        : Optional.empty();
+        return step.flatMap(file()::operation)
+                .map(operation ->
+                        Duration.ofSeconds(Math.round(operation.minutes().doubleValue()
+                                * (52 + (job * 7 + operation.id().length()) % 23))))
+                .orElse(Duration.ofMinutes(2));
     }
 
     JobFile file() {

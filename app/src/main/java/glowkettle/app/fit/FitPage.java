@@ -36,7 +36,7 @@ class FitPage implements StagePage {
                 .map(Entry.PackOffered::label)
                 .orElse(null);
         var comparison = job.comparison().orElse(null);
-        boolean onTheBench = job.liftedOut() && job.stored().isEmpty() && !job.closed();
+        boolean onTheBench = job.liftedOut() && job.stored().isEmpty() && !job.keepsPack() && !job.closed();
         model.addAttribute("putAway", onTheBench ? containers.proposal(job) : null);
         model.addAttribute("pack", job.model().pack());
         model.addAttribute(
@@ -49,6 +49,8 @@ class FitPage implements StagePage {
         model.addAttribute("comparison", comparison);
         model.addAttribute("bodies", Body.values());
         model.addAttribute("chosen", job.packChosen());
+        model.addAttribute("keepsPack", job.keepsPack());
+        model.addAttribute("prisedOff", job.freeing().prisedOff());
         model.addAttribute(
                 "takeable",
                 comparison != null && comparison.result().verdict().compareTo(Verdict.ASK) < 0 && !job.packChosen());

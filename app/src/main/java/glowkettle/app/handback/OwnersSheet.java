@@ -89,6 +89,9 @@ public record OwnersSheet(
                 .map(PackComparison.Comparison::honesty)
                 .ifPresent(honesty -> done.add("Its label is "
                         + honesty.belief().words() + "; such a body holds at most " + mah(honesty.mostMah()) + "."));
+        if (job.keepsPack()) {
+            done.add("The pack it came with is in it again; it was disconnected to reach something else.");
+        }
         int fasteners = job.fasteners().tray().result().out();
         if (fasteners > 0) {
             done.add("%s screws came out, %s went back."

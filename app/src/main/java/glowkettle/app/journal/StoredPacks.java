@@ -18,7 +18,7 @@ final class StoredPacks {
     Optional<StoredRow> of(JobFile job, OpeningHours hours) {
         Optional<Recorded> put = job.state().latestRecorded(Entry.PackStored.class);
         Optional<Recorded> lifted = job.liftedOutAt();
-        if (put.isEmpty() && lifted.isEmpty()) {
+        if (put.isEmpty() && (lifted.isEmpty() || job.keepsPack())) {
             return Optional.empty();
         }
         Instant since = put.or(() -> lifted).orElseThrow().at();

@@ -3,13 +3,19 @@ package glowkettle.app.open;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.arrive.OpenedBefore;
+import glowkettle.finding.Figures;
 import glowkettle.journal.Freeing;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.LearntMinutes;
+import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Stage;
 import glowkettle.library.Fastener;
 import glowkettle.open.TeardownPlan;
+import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
@@ -21,6 +27,13 @@ class OpenPage implements StagePage {
     @Override
     public Stage stage() {
         return Stage.OPEN;
+    }
+
+    /** What each step took so far, to a tenth of a minute. */
+    private static Map<String, BigDecimal> taken(JobFile job) {
+        Map<String, BigDecimal> minutes = new LinkedHashMap<>();
+        LearntMinutes.taken(job).forEach((step, took) -> minutes.put(step, Figures.round(took.toSeconds() / 60.0, 1)));
+        return minutes;
     }
 
     @Override
@@ -55,6 +68,13 @@ class OpenPage implements StagePage {
         model.addAttribute(
                 "freeing",
                 step.filter(next -> Freeing.isFreeing(job, next.operation())).isPresent());
+        model.addAttribute("taken", taken(job));
+        model.addAttribute(
+                "learnt",
+                job.state()
+                        .latest(OpenEntry.MinutesLearnt.class)
+                        .map(OpenEntry.MinutesLearnt::steps)
+                        .orElse(List.of()));
         model.addAttribute("doneCount", job.stepsIn().size());
     }
 }
