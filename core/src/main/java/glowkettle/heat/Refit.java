@@ -28,7 +28,9 @@ import java.util.function.ToDoubleFunction;
 public record Refit(
         BigDecimal factor, BigDecimal misfitK, boolean heatOff, BigDecimal latestLiftOffS, HeatWindow window) {
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
-    private static final int ROUNDS = 24;
+    /** Enough for a third of a percent of the factor. */
+    private static final int ROUNDS = 14;
+
     private static final double CELL_MM = 0.1;
     private static final double TOLERANCE_K = 0.1;
 

@@ -22,7 +22,9 @@ public final class Admission {
         if (job.closed() && !afterClosing(entry)) {
             return no("", "The job is signed and closed; write an addendum.");
         }
-        if (by == Role.TRAINEE && job.tier().result().tier().atLeast(Tier.ISOLATE) && !(Hazards.isReading(entry))) {
+        // Whoever stands nearest takes the heat away.
+        boolean always = Hazards.isReading(entry) || entry instanceof FreeEntry.HeatStopped;
+        if (by == Role.TRAINEE && job.tier().result().tier().atLeast(Tier.ISOLATE) && !always) {
             return no(
                     "",
                     "Trainees work up to tier Guarded; this job is %s."

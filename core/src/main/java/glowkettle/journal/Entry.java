@@ -314,15 +314,27 @@ public sealed interface Entry {
         return entry.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
     }
 
-    /** Whether a key takes it back: not what opened the job, left the house, or stands outside the journal. */
+    /**
+     * Whether a key takes it back: not what opened the job, left the house, or stands outside the journal, and not what no
+     * hand undoes: heat that is on, solvent that is wet, a lead that is cut.
+     */
     default boolean isTakeable() {
         return !(this instanceof JobOpened
                 || this instanceof TakenBack
                 || this instanceof OpenEntry.MinutesLearnt
+                || isForGood()
                 || this instanceof PackReleased
                 || this instanceof PhotoTaken
                 || this instanceof PhotoRemoved
                 || this instanceof ModelNamed);
+    }
+
+    /** No hand undoes it, and nothing before it is undone past it. */
+    default boolean isForGood() {
+        return this instanceof FreeEntry.HeatStarted
+                || this instanceof FreeEntry.HeatStopped
+                || this instanceof FreeEntry.SolventApplied
+                || this instanceof FreeEntry.ConductorFreed;
     }
 
     default String kind() {

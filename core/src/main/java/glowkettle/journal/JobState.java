@@ -111,11 +111,12 @@ public final class JobState {
                 .toList();
     }
 
-    /** What can be taken back: the newest entry that counts, but never the opening of the job. */
+    /** What can be taken back: the newest entry that counts, never the opening of the job, and nothing past a point of no return. */
     public Optional<Recorded> lastTakeable() {
-        return counting.stream()
+        return counting.reversed().stream()
+                .takeWhile(recorded -> !recorded.entry().isForGood())
                 .filter(recorded -> recorded.entry().isTakeable())
-                .reduce((earlier, later) -> later);
+                .findFirst();
     }
 
     /** The state as it was before everything from this entry on. */

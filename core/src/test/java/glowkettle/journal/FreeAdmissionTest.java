@@ -139,7 +139,15 @@ class FreeAdmissionTest {
                 .write(read("42", "35"));
         assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.EVACUATE);
         assertThat(bench.refusal(OFF)).isEmpty();
+        assertThat(bench.refusal(OFF, Role.TRAINEE)).isEmpty();
         refused(bench, card(Effort.SOME), "the plan waits");
+    }
+
+    @Test
+    void whatNoHandUndoesIsNotTakenBackByAKey() {
+        assertThat(Stream.of(HEAT, OFF, solvent(Solvent.Lies.OPEN, "20"), new FreeEntry.ConductorFreed("red")))
+                .noneMatch(Entry::isTakeable);
+        assertThat(card(Effort.SOME).isTakeable()).isTrue();
     }
 
     @Test

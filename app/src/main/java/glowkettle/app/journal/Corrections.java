@@ -3,6 +3,7 @@ package glowkettle.app.journal;
 import glowkettle.journal.Admission;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobState;
+import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Recorded;
 import java.util.Optional;
 
@@ -31,6 +32,9 @@ final class Corrections {
         }
         if (corrected.get() instanceof Entry.ModelNamed) {
             return no("The job goes on as that model; its library entry is where it is corrected.");
+        }
+        if (corrected.get().isForGood() || corrected.get() instanceof OpenEntry.MinutesLearnt) {
+            return no("What was heated, wetted, cut or reckoned from stays so; write what comes next.");
         }
         boolean sameKind = corrected.get().kind().equals(draft.entry().kind());
         return takesBack || sameKind
