@@ -61,67 +61,49 @@ public record DeviceModel(
 
     /** The same teardown around a pack that is known. */
     public DeviceModel with(OldPack old) {
-        return new DeviceModel(
-                id,
-                name,
-                codes,
-                kind,
-                mounting,
-                old.in(pack),
-                seamNominalMm,
-                operations,
-                targets,
-                faces,
-                fasteners,
-                checks,
-                afterwards,
-                null,
-                bonds,
-                leads,
-                otherTargets,
-                shippingMode);
+        return copy(id, name, codes, old.in(pack), operations, fasteners, null);
     }
 
     /** The same model with its steps as long as they took, and its fasteners as they were found. */
     public DeviceModel with(UnaryOperator<Operation> learnt, UnaryOperator<Fastener> found) {
-        return new DeviceModel(
+        return copy(
                 id,
                 name,
                 codes,
-                kind,
-                mounting,
                 pack,
-                seamNominalMm,
                 operations.stream().map(learnt).toList(),
-                targets,
-                faces,
                 fasteners.stream().map(found).toList(),
-                checks,
-                afterwards,
-                family,
-                bonds,
-                leads,
-                otherTargets,
-                shippingMode);
+                family);
     }
 
     /** A model of its own, from what was learnt with a family. */
     public DeviceModel named(String newId, String newName, List<String> newCodes, List<Operation> learnt) {
+        return copy(newId, newName, newCodes, pack, learnt, fasteners, null);
+    }
+
+    private DeviceModel copy(
+            String newId,
+            String newName,
+            List<String> newCodes,
+            PackData newPack,
+            List<Operation> newOperations,
+            List<Fastener> newFasteners,
+            @Nullable Boolean newFamily) {
         return new DeviceModel(
                 newId,
                 newName,
                 newCodes,
                 kind,
                 mounting,
-                pack,
+                newPack,
                 seamNominalMm,
-                learnt,
+                newOperations,
                 targets,
                 faces,
-                fasteners,
+                newFasteners,
                 checks,
                 afterwards,
-                null,
+                newFamily,
                 bonds,
                 leads,
                 otherTargets,

@@ -10,12 +10,8 @@ import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Resistance;
 import glowkettle.assess.TimedRun;
 import glowkettle.fit.PackLabel;
-import glowkettle.free.Solvent;
-import glowkettle.heat.Setting;
 import glowkettle.journal.Entry;
 import glowkettle.journal.Entry.CycleStep;
-import glowkettle.journal.FreeEntry;
-import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Role;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
@@ -35,14 +31,6 @@ class DemoJobs {
     private static final String GANNET = "gannet-14";
     private static final String TERN = "tern-fold-12";
     private static final String DUNLIN = "dunlin";
-    private static final String PETREL = "petrel-5";
-    private static final String GUILLEMOT = "guillemot-6";
-    private static final String PLOVER = "plover-4";
-    private static final String AVOCET = "avocet";
-    private static final String CURLEW = "curlew";
-    private static final String FULMAR = "fulmar-13";
-    private static final String SHEARWATER = "shearwater-15";
-    private static final String CORMORANT = "cormorant-17";
 
     private final JournalBook journal;
     private final Containers containers;
@@ -70,7 +58,7 @@ class DemoJobs {
         arriving();
         watchedSwelling();
         declined();
-        freeing();
+        FreeingJobs.play(this::promised, clock.instant());
     }
 
     private Play job(int daysAgo, String model, String owner, Symptom... symptoms) {
@@ -342,56 +330,6 @@ class DemoJobs {
         promised(0, 5, TERN, "Cadet school, room 4", Symptom.LIFTING).looked();
         promised(0, 2, DUNLIN, "Lookout, ferry Fulmar", Symptom.WET).looked().warm("21.4");
         job(0, GANNET, "Lost property, north quay");
-    }
-
-    /** Glued, soldered and woven in: each at the point where it gets interesting. */
-    private void freeing() {
-        Instant now = clock.instant();
-        promised(0, 3, PETREL, "Second mate, ferry Skua", Symptom.SHORT_RUNTIME)
-                .assessed()
-                .write(new Entry.ChargeSeen(new BigDecimal("22")))
-                .tornDownTo("soften-front")
-                .write(new FreeEntry.SandReady())
-                .at(now.minus(Duration.ofSeconds(160)))
-                .write(new FreeEntry.HeatStarted(
-                        "soften-front",
-                        new Setting(Setting.Source.MAT, new BigDecimal("80"), Setting.Face.BELOW, null),
-                        new BigDecimal("21"),
-                        null));
-        promised(1, 2, PETREL, "Chief steward, ferry Kittiwake", Symptom.LIFTING)
-                .assessed()
-                .tornDownTo("free-pack")
-                .write(new FreeEntry.StripDrawn("free-pack", BigDecimal.ONE, true, null));
-        promised(0, 3, GUILLEMOT, "Boatswain, ferry Fulmar", Symptom.SUDDEN_SHUT_DOWN)
-                .assessed()
-                .write(new Entry.ChargeSeen(new BigDecimal("24")))
-                .tornDownTo("free-pack");
-        promised(1, 4, PLOVER, "Car deck, ferry Skua", Symptom.SHORT_RUNTIME)
-                .assessed()
-                .tornDownTo("free-pack")
-                .write(new FreeEntry.SandReady())
-                .at(now.minus(Duration.ofMinutes(5)))
-                .write(new FreeEntry.SolventApplied(
-                        "free-pack", Solvent.Kind.ISOPROPYL, Solvent.Lies.UNDER_A_PART, new BigDecimal("21.5")));
-        Play headset = promised(0, 5, AVOCET, "Bridge, ferry Kittiwake", Symptom.WILL_NOT_CHARGE)
-                .assessed()
-                .tornDownTo("disconnect");
-        Freed.noted(headset.file().model().leadsOf("disconnect").orElseThrow(), headset);
-        headset.write(new FreeEntry.ConductorFreed("black"));
-        promised(1, 6, CURLEW, "Deck crew, ferry Fulmar", Symptom.SHORT_RUNTIME)
-                .assessed()
-                .tornDownTo("shell");
-        promised(0, 4, FULMAR, "Chart table, ferry Skua", Symptom.NO_CLICK)
-                .assessed()
-                .tornDownTo("case-screws")
-                .write(new OpenEntry.FoundInstead(
-                        "C6", "three-lobed 5", new BigDecimal("2.0"), new BigDecimal("8"), "flat"));
-        promised(1, 3, SHEARWATER, "Bridge, ferry Fulmar", Symptom.SHORT_RUNTIME)
-                .assessed()
-                .tornDownTo("pack-screws");
-        promised(0, 6, CORMORANT, "Engine room, ferry Kittiwake", Symptom.ONLY_PLUGGED_IN)
-                .assessed()
-                .write(new OpenEntry.TargetsChosen(List.of("coin-out", "radio-out")));
     }
 
     /** Too dear: it goes home as it came. */
