@@ -40,3 +40,6 @@ create table note_decision (
     by       text not null,
     primary key (shop_id, job, seq)
 );
+
+-- A clock that only tells, such as solvent that is dry, leaves the strip by itself some minutes after it ran out.
+alter table clock add column stays boolean not null default true;

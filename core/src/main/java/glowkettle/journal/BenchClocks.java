@@ -24,7 +24,12 @@ public final class BenchClocks {
         LIFT_OFF,
         COOLED,
         DWELT,
-        DRY
+        DRY;
+
+        /** Heat does not go off by itself; everything else only tells. */
+        public boolean needsHands() {
+            return this == LIFT_OFF;
+        }
     }
 
     /** A heating as readings have corrected it. */

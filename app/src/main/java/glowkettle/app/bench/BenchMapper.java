@@ -43,7 +43,7 @@ public interface BenchMapper {
     @Select("""
             (select '/jobs/' || job || '/' || lower(replace(stage, '_', '')) as path, at, 'Job ' || job || ': ' || what as what
                from clock
-              where shop_id = #{shop}
+              where shop_id = #{shop} and (stays or at > #{toldSince})
               order by at, job
               limit #{most})
               union all
@@ -57,5 +57,5 @@ public interface BenchMapper {
               order by at, path
               limit #{most}
             """)
-    List<BenchClock> nearestClocks(int shop, int most);
+    List<BenchClock> nearestClocks(int shop, Instant toldSince, int most);
 }

@@ -30,8 +30,8 @@ interface ProjectionMapper {
             Instant openedAt,
             Instant changedAt) {}
 
-    /** A moment at which hands are needed. */
-    record ClockRow(long job, Instant at, String what, String stage) {}
+    /** A moment at which hands are needed, or one that only tells and does not stay on the strip. */
+    record ClockRow(long job, Instant at, String what, String stage, boolean stays) {}
 
     /** A pack that was lifted out, or a device that was isolated, until it is handed over and after. */
     record StoredRow(
@@ -73,9 +73,9 @@ interface ProjectionMapper {
 
     @Insert("""
             <script>
-            insert into clock (shop_id, job, at, what, stage) values
+            insert into clock (shop_id, job, at, what, stage, stays) values
             <foreach item="row" collection="rows" separator=",">
-                (#{shop}, #{row.job}, #{row.at}, #{row.what}, #{row.stage})
+                (#{shop}, #{row.job}, #{row.at}, #{row.what}, #{row.stage}, #{row.stays})
             </foreach>
             </script>
             """)

@@ -122,7 +122,12 @@ class Projections {
         List<ProjectionMapper.ClockRow> clocks = new ArrayList<>(soak(job, changed, hours));
         BenchClocks.of(job).stream()
                 .filter(clock -> clock.at().isAfter(changed))
-                .map(clock -> new ProjectionMapper.ClockRow(job.number(), clock.at(), clock.what(), Stage.FREE.name()))
+                .map(clock -> new ProjectionMapper.ClockRow(
+                        job.number(),
+                        clock.at(),
+                        clock.what(),
+                        Stage.FREE.name(),
+                        clock.kind().needsHands()))
                 .forEach(clocks::add);
         clocks.sort(Comparator.comparing(ProjectionMapper.ClockRow::at));
         return clocks;
@@ -142,7 +147,7 @@ class Projections {
             case ClockPlan.Outcome.Planned planned ->
                 planned.actions().stream()
                         .map(action -> new ProjectionMapper.ClockRow(
-                                job.number(), action.at(), action.what(), Stage.CALIBRATE.name()))
+                                job.number(), action.at(), action.what(), Stage.CALIBRATE.name(), true))
                         .toList();
         };
     }

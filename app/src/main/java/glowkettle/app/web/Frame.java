@@ -6,6 +6,7 @@ import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
+import java.time.Duration;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.UUID;
@@ -20,6 +21,8 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 @ControllerAdvice(annotations = Controller.class)
 class Frame {
     private static final int CLOCKS_SHOWN = 6;
+    /** How long a clock that only tells stays after it ran out. */
+    private static final Duration TOLD_FOR = Duration.ofMinutes(10);
 
     private final BenchMapper bench;
     private final ShopBook shop;
@@ -50,7 +53,9 @@ class Frame {
         model.addAttribute("signedIn", signedIn);
         model.addAttribute("who", signedIn ? principal.getName() : "");
         model.addAttribute("isLead", request.isUserInRole("LEAD"));
-        model.addAttribute("clocks", signedIn ? bench.nearestClocks(Shop.ID, CLOCKS_SHOWN) : List.of());
+        model.addAttribute(
+                "clocks",
+                signedIn ? bench.nearestClocks(Shop.ID, clock.instant().minus(TOLD_FOR), CLOCKS_SHOWN) : List.of());
     }
 
     /** Every form gets an id of its own, so that sending one twice is never taken for another. */
