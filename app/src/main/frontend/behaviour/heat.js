@@ -39,6 +39,9 @@ function heat(panel, now) {
         shown = clock((off - now) / 1000);
         soundOnce(`ready ${panel.dataset.ready}`);
     }
+    if (now >= Date.parse(panel.dataset.limit)) {
+        soundOnce(`limit ${panel.dataset.limit}`);
+    }
     if (phase.textContent !== words) {
         phase.textContent = words;
     }

@@ -213,6 +213,12 @@ final class Heating {
         return Refit.figure(spot).applyAsDouble(course.instantAt(sinceS));
     }
 
+    /** What a probe would read a while after the heat was taken away. */
+    double readAfterC(double liftOffS, double laterS, Refit.Spot spot) {
+        Part part = spot == Refit.Spot.BOND ? bonded() : parts.getFirst();
+        return Refit.figure(spot).applyAsDouble(liftOff(part).instantAfter(liftOffS, laterS));
+    }
+
     List<HeatWindow.Point> curve() {
         double lastS = lastS();
         List<double[]> bond = bonded().course().curve(Column.Instant::coldestBondC);

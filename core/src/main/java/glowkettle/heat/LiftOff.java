@@ -80,6 +80,11 @@ final class LiftOff {
         return after(endS).walk(LONGEST_S, instant -> instant.coldestBondC() < bondC);
     }
 
+    /** The column a while after an end. */
+    Column.Instant instantAfter(double endS, double laterS) {
+        return after(endS).walk(laterS, instant -> false).instantAt(laterS);
+    }
+
     private Course after(double endS) {
         return new Course(column, away, heating.at(endS), toleranceK);
     }

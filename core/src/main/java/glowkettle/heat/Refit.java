@@ -103,13 +103,16 @@ public record Refit(
         return new Result<>(refit, findings(refit, fittedS, standingS, limits), working(request, refit));
     }
 
-    /** What a probe should read at a moment, by the curve as earlier readings corrected it. */
+    /** What a probe should read at a moment, heat on or off again, by the curve as earlier readings corrected it. */
     public static BigDecimal predict(
             HeatWindow.Request heating, List<Reading> earlier, BigDecimal sinceS, Spot spot, ShopLimits limits) {
         double factor = earlier.isEmpty() ? 1 : fit(heating, earlier, limits);
         double untilS = sinceS.doubleValue();
-        double predictedC = Heating.fully(heating, new Heating.Doubt(1, factor), CELL_MM, TOLERANCE_K, untilS, limits)
-                .readC(untilS, spot);
+        double onS = heating.liftOffS() == null
+                ? untilS
+                : Math.min(untilS, heating.liftOffS().doubleValue());
+        Heating curve = Heating.fully(heating, new Heating.Doubt(1, factor), CELL_MM, TOLERANCE_K, onS, limits);
+        double predictedC = onS < untilS ? curve.readAfterC(onS, untilS - onS, spot) : curve.readC(onS, spot);
         return Figures.round(predictedC, 1);
     }
 

@@ -35,9 +35,9 @@ final class FreeAdmission {
                         ? Optional.empty()
                         : Admission.no("bond", "Nothing is being heated there.");
             case FreeEntry.HeatRead read ->
-                job.freeing().heatings(read.bond()).isOn()
+                job.freeing().heatings(read.bond()).isWarm(now)
                         ? Optional.empty()
-                        : Admission.no("bond", "Nothing is being heated there; take the reading at Assess.");
+                        : Admission.no("bond", "Nothing was heated there lately; take the reading at Assess.");
             case FreeEntry.StripDrawn drawn -> strip(job, drawn);
             case FreeEntry.Prised prised -> prised(job, prised, now);
             case FreeEntry.Bent ignored -> Optional.empty();

@@ -79,6 +79,13 @@ public final class Freeing {
                 .findFirst();
     }
 
+    /** The bond that is hot, or cools from its heat. */
+    public Optional<Bond> warm(Instant now) {
+        return heated().or(() -> job.model().bonds().stream()
+                .filter(bond -> heatings(bond.operation()).isWarm(now))
+                .findFirst());
+    }
+
     public boolean isHeating() {
         return heated().isPresent();
     }

@@ -16,6 +16,8 @@ public final class Heatings {
     private static final BigDecimal LONGEST_HEAT_S = BigDecimal.valueOf(3600);
     private static final BigDecimal LONGEST_REST_S = BigDecimal.valueOf(36_000);
 
+    private static final Duration WARM = Duration.ofMinutes(30);
+
     private final List<Heating> all;
     private final List<Refit.Reading> readings;
 
@@ -64,6 +66,13 @@ public final class Heatings {
 
     public boolean isOn() {
         return isOn(all);
+    }
+
+    /** On, or off for less than half an hour: what is read now is held against the curve. */
+    public boolean isWarm(Instant now) {
+        return last().filter(heating -> heating.to() == null
+                        || Duration.between(heating.to(), now).compareTo(WARM) < 0)
+                .isPresent();
     }
 
     public Optional<Heating> last() {

@@ -48,6 +48,23 @@ class RefitTest {
     }
 
     @Test
+    void offTheHeatTheCellIsPredictedToWarmOnAndThenToCool() {
+        HeatWindow.Request off = new HeatWindow.Request(
+                HEATING.stack(), HEATING.setting(), HEATING.ambientC(), List.of(), null, new BigDecimal("120"));
+        double end = predicted(off, "120");
+        double peak =
+                HeatWindow.of(off, LIMITS).result().afterwards().cellPeakC().doubleValue();
+        assertThat(predicted(off, "122")).isGreaterThanOrEqualTo(end).isLessThanOrEqualTo(peak + 0.1);
+        assertThat(predicted(off, "900")).isLessThan(end);
+        assertThat(predicted(off, "60")).isLessThan(end);
+    }
+
+    private static double predicted(HeatWindow.Request heating, String sinceS) {
+        return Refit.predict(heating, List.of(), new BigDecimal(sinceS), Refit.Spot.CELL, LIMITS)
+                .doubleValue();
+    }
+
+    @Test
     void oneReadingNeverLengthensIt() {
         assertThat(fit(read(0.6, 60, Refit.Spot.CELL)).latestLiftOffS().doubleValue())
                 .isEqualTo(PLANNED_S);

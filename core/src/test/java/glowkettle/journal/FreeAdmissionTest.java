@@ -144,6 +144,18 @@ class FreeAdmissionTest {
     }
 
     @Test
+    void aReadingIsHeldAgainstTheCurveWhileItCoolsToo() {
+        Bench bench = atTheTape()
+                .write(HEAT)
+                .later(Duration.ofSeconds(200))
+                .write(OFF)
+                .later(Duration.ofMinutes(2));
+        assertThat(bench.refusal(read("40", "40"))).isEmpty();
+        bench.later(Duration.ofMinutes(28));
+        refused(bench, read("24", "24"), "at Assess");
+    }
+
+    @Test
     void whatNoHandUndoesIsNotTakenBackByAKey() {
         assertThat(Stream.of(HEAT, OFF, solvent(Solvent.Lies.OPEN, "20"), new FreeEntry.ConductorFreed("red")))
                 .noneMatch(Entry::isTakeable);

@@ -36,7 +36,7 @@ class HeatReadCompletion implements Completion {
                 .filter(one -> one.name().equals(typed.getOrDefault("spot", new String[] {""})[0]))
                 .findFirst();
         job.freeing()
-                .heated()
+                .warm(clock.instant())
                 .filter(heated -> heated.operation().equals(bond))
                 .flatMap(heated -> BenchClocks.heat(job, heated))
                 .filter(heat -> spot.isPresent())

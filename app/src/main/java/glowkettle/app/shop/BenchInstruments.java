@@ -90,7 +90,7 @@ public class BenchInstruments implements DisposableBean {
         SplittableRandom random = new SplittableRandom(job.number() * 41);
         double off = random.nextDouble(2) - 1;
         double shownC = job.freeing()
-                .heated()
+                .warm(now)
                 .flatMap(bond -> BenchClocks.heat(job, bond))
                 .map(heat -> Refit.predict(
                                 heat.request(),

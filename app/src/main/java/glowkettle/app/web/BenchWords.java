@@ -81,8 +81,9 @@ final class BenchWords {
             case FreeEntry.LeadsNoted noted ->
                 "Leads noted: "
                         + noted.leads().stream()
-                                .map(lead -> lead.lead() + " is " + lead.colour())
-                                .collect(Collectors.joining(", "));
+                                .map(lead -> lead.lead() + " is " + lead.colour()
+                                        + (lead.routing() == null ? "" : ", runs " + lead.routing()))
+                                .collect(Collectors.joining("; "));
             case FreeEntry.LeadSchoolChosen chosen ->
                 "Leads: " + chosen.school().words();
             case FreeEntry.ConductorFreed freed -> "Off: " + freed.lead();

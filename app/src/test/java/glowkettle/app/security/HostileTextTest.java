@@ -129,7 +129,7 @@ class HostileTextTest {
                         "/jobs/{job}/free/leads-noted",
                         "leads[0].routing",
                         kettle -> Played.at(kettle, "avocet", "disconnect"),
-                        "/free",
+                        "/journal",
                         "leads[0].lead",
                         "red",
                         "leads[0].colour",
