@@ -61,6 +61,7 @@ final class FreeAdmission {
 
     private static Optional<Refusal> ready(JobFile job) {
         return Admission.unlessHalted(job)
+                .or(() -> OpenAdmission.paused(job))
                 .or(() -> job.freeing().sandReady()
                         ? Optional.empty()
                         : Admission.no("", "Confirm first: sand in reach, exit clear."))

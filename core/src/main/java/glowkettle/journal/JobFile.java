@@ -322,6 +322,17 @@ public final class JobFile {
         return checked;
     }
 
+    /** What the old pack's label has otherwise than the ordered pack; empty while nobody found a difference. */
+    public Optional<String> labelDiffers() {
+        return state.latest(OpenEntry.LabelSeen.class)
+                .filter(seen -> !seen.asOrdered())
+                .map(seen -> String.valueOf(seen.difference()));
+    }
+
+    public boolean labelSeen() {
+        return state.latest(OpenEntry.LabelSeen.class).isPresent();
+    }
+
     /** The calibration of the new pack. */
     public SoakCycle soak() {
         return new SoakCycle(this);

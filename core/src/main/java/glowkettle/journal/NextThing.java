@@ -38,6 +38,9 @@ public record NextThing(Stage stage, String what, boolean blocked) {
         }
         TeardownPlan plan = job.plan().result();
         Optional<TeardownPlan.Step> step = job.nextStep(plan);
+        if (step.isPresent() && job.labelDiffers().isPresent()) {
+            return new NextThing(Stage.OPEN, "Paused: get the pack that its label asks for", true);
+        }
         if (step.isPresent()) {
             boolean freeing = Freeing.isFreeing(job, step.get().operation());
             return new NextThing(

@@ -27,8 +27,21 @@ final class OpenAdmission {
                                 "'%s' is no fastener of %s."
                                         .formatted(found.fastener(), job.model().name()));
             case OpenEntry.MinutesLearnt ignored -> Optional.empty();
+            case OpenEntry.LabelSeen seen ->
+                !seen.asOrdered() && seen.difference() == null
+                        ? Admission.no("difference", "Missing: what differs, such as the voltage or the code.")
+                        : Optional.empty();
             case OpenEntry.OldPackReturns ignored -> oldPack(job);
         };
+    }
+
+    /** Nothing more is opened or freed for a pack that was ordered wrong. */
+    static Optional<Refusal> paused(JobFile job) {
+        return job.labelDiffers()
+                .map(difference -> new Refusal(
+                        "",
+                        "Paused: the label differs from the ordered pack (%s). Get the right one, then say it is as ordered."
+                                .formatted(difference)));
     }
 
     private static Optional<Refusal> targets(JobFile job, OpenEntry.TargetsChosen chosen) {

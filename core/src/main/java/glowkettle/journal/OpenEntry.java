@@ -5,6 +5,7 @@ import glowkettle.finding.Within;
 import glowkettle.library.Fastener;
 import java.math.BigDecimal;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What is decided about the plan and found among the fasteners. */
 public sealed interface OpenEntry extends Entry.Apart {
@@ -78,6 +79,14 @@ public sealed interface OpenEntry extends Entry.Apart {
 
             @Says("Jobs") @Within(min = "1", max = "1000000")
             BigDecimal jobs) {}
+
+    /** The old pack's label, as soon as it can be seen, against the pack that was ordered. */
+    record LabelSeen(
+            @Says("It is as the ordered one says") Boolean asOrdered,
+
+            @Says(value = "What differs", longest = 200) @Nullable
+            String difference)
+            implements OpenEntry {}
 
     /** The old pack goes in again: it came out only to reach something else. */
     record OldPackReturns() implements OpenEntry {}

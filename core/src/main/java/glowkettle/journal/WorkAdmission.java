@@ -23,7 +23,8 @@ final class WorkAdmission {
     }
 
     private static Optional<Refusal> stepDoneIn(JobFile job, Entry.StepDone done, Instant now) {
-        return stepIn(job, done.step())
+        return OpenAdmission.paused(job)
+                .or(() -> stepIn(job, done.step()))
                 .or(() -> job.operation(done.step()).flatMap(operation -> fastenersOf(job, operation)))
                 .or(() -> FreeAdmission.stepDone(job, done.step(), now));
     }

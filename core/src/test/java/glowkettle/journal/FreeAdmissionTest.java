@@ -299,6 +299,19 @@ class FreeAdmissionTest {
     }
 
     @Test
+    void aLabelThatDiffersFromTheOrderPausesTheJobUntilTheRightPackIsHere() {
+        Bench bench = atTheTape();
+        refused(bench, new OpenEntry.LabelSeen(false, null), "what differs");
+        bench.write(new OpenEntry.LabelSeen(false, "15.4 V instead of 7.4 V"));
+        refused(bench, HEAT, "15.4 V instead of 7.4 V");
+        refused(bench, card(Effort.SOME), "Paused");
+        refused(bench, done("free"), "Paused");
+        assertThat(bench.file().next().blocked()).isTrue();
+        bench.write(new OpenEntry.LabelSeen(true, null));
+        assertThat(bench.refusal(card(Effort.SOME))).isEmpty();
+    }
+
+    @Test
     void aPlanForSomethingElseLeavesThePackWhereItIs() {
         Bench bench = new Bench(Glued.tape()).assessed().write(new OpenEntry.TargetsChosen(List.of("plug")));
         assertThat(bench.file().plan().result().order()).containsExactly("off", "plug");

@@ -23,6 +23,7 @@ public record Key(String key, String does) {
             new Key("C", "The other way of taking leads off"),
             new Key("X", "A check failed, a strip broke, a fastener is stuck"),
             new Key("O", "The device has no such thing; what was wet lies open"),
+            new Key("Y", "The old pack's label is as ordered"),
             new Key("D", "Device library"),
             new Key("I", "Isolation store"),
             new Key("L", "Shop limits"),

@@ -75,6 +75,8 @@ class OpenPage implements StagePage {
                         .latest(OpenEntry.MinutesLearnt.class)
                         .map(OpenEntry.MinutesLearnt::steps)
                         .orElse(List.of()));
+        model.addAttribute("labelDiffers", job.labelDiffers().orElse(null));
+        model.addAttribute("ordered", Ordered.of(job).orElse(null));
         model.addAttribute("doneCount", job.stepsIn().size());
     }
 }

@@ -24,6 +24,10 @@ final class BenchWords {
                                 Figures.of(found.threadMm()),
                                 Figures.withUnit(found.lengthMm(), "mm"),
                                 found.head());
+            case OpenEntry.LabelSeen seen ->
+                seen.asOrdered()
+                        ? "The old pack's label is as ordered"
+                        : "The old pack's label differs: " + seen.difference();
             case OpenEntry.MinutesLearnt learnt ->
                 "Minutes of %s steps taken from earlier jobs"
                         .formatted(learnt.steps().size());

@@ -131,4 +131,24 @@ class TrayWalkTest {
         Assertions.assertThat(job.file().plan().result().order()).contains("disconnect", "fan-off");
         Assertions.assertThat(job.file().keepsPack()).isTrue();
     }
+
+    @Test
+    void aLabelThatDiffersFromTheOrderPausesTheJob() {
+        Played job = Played.at(kettle, "fulmar-13", "pack-screws");
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            Page page = technician
+                    .open(job.path("open"))
+                    .sees("is it what was ordered?")
+                    .page();
+            page.locator("summary:has-text('It differs')").click();
+            page.locator("button:has-text('Pause the job')").click();
+            technician.sees("Missing: what differs").type("difference", "11.4 V instead of 7.7 V");
+            page.locator("button:has-text('Pause the job')").click();
+            technician
+                    .headed("The label differs")
+                    .sees("11.4 V instead")
+                    .send(" ")
+                    .headed("Loosen the five pack screws");
+        }
+    }
 }

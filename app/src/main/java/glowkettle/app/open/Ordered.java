@@ -1,0 +1,34 @@
+package glowkettle.app.open;
+
+import glowkettle.finding.Figures;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import glowkettle.library.OperationKind;
+import glowkettle.library.PackData;
+import java.util.Optional;
+
+/** What the old pack's label is held against once it can be seen, and before anything is freed. */
+public record Ordered(String offer, String label, String connector) {
+    /** Empty until the pack is disconnected, once somebody has looked, and when it is out. */
+    static Optional<Ordered> of(JobFile job) {
+        boolean seen = job.model().operations().stream()
+                .filter(operation -> operation.kind() == OperationKind.DISCONNECT_PACK)
+                .anyMatch(operation -> job.stepsIn().contains(operation.id()));
+        if (!seen || job.labelSeen() || job.liftedOut() || !job.packKnown()) {
+            return Optional.empty();
+        }
+        PackData pack = job.model().pack();
+        String offer = job.state()
+                .latest(Entry.QuoteAnswered.class)
+                .map(Entry.QuoteAnswered::offer)
+                .orElse("as the model says");
+        return Optional.of(new Ordered(
+                offer,
+                "%s, %s, charged to %s per cell"
+                        .formatted(
+                                Figures.withUnit(pack.nominalV(), "V"),
+                                Figures.withUnit(pack.capacityMah(), "mAh"),
+                                Figures.withUnit(pack.chargeLimitV(), "V")),
+                pack.connector()));
+    }
+}
