@@ -161,7 +161,7 @@ class JournalBookTest {
     }
 
     private List<Map<String, Object>> rows(String table) {
-        return jdbc.queryForList("select * from " + table + " order by 1, 2, 3");
+        return jdbc.queryForList("select * from " + table + " order by 1, 2, 3, 4");
     }
 
     @Test

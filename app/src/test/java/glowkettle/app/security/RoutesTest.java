@@ -140,7 +140,7 @@ class RoutesTest {
                         .with("account", "smoke at the bench; everybody out, nobody hurt"),
                 entry("open/noted", 302, 302, 302).on(Played::assessed).with("note", "a screw is worn"),
                 entry("open/conditions-confirmed", 302, 302, 302).on(Played::assessed),
-                entry("open/taken-back", 302, 302, 302).on(Played::assessed).with("corrects", "2"),
+                entry("open/taken-back", 302, 302, 302).on(Played::assessed).with("corrects", "3"),
                 entry("open/targets-chosen", 302, 302, 302).on(Played::assessed).with("targets[]", "fan-off"),
                 entry("open/reordered", 422, 422, 422).on(Played::assessed).with("order[]", "power-off"),
                 entry("open/minutes-learnt", 404, 404, 404).on(Played::assessed),
