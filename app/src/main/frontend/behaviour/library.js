@@ -4,6 +4,7 @@ import htmx from "htmx.org";
 let chosenStep = null;
 let chosenFastener = null;
 let pulling = null;
+let dragging = null;
 
 const editor = () => document.querySelector("form[data-model]");
 const text = (form) => form.querySelector("textarea[name=body]");
@@ -78,6 +79,17 @@ function shift(by) {
         }
     });
 }
+
+// A step that is dropped on another stands before it in the list from then on.
+function putBefore(id, other) {
+    change((model) => {
+        const [moved] = model.operations.splice(model.operations.findIndex((operation) => operation.id === id), 1);
+        model.operations.splice(model.operations.findIndex((operation) => operation.id === other), 0, moved);
+    });
+}
+
+const stepUnder = (event) =>
+    document.elementFromPoint(event.clientX, event.clientY)?.closest("[data-operation]")?.dataset.operation ?? null;
 
 function addStep() {
     change((model) => {
@@ -207,8 +219,14 @@ export function libraryByHand() {
         if (handle) {
             event.preventDefault();
             handle.releasePointerCapture?.(event.pointerId);
+            dragging = null;
             pulling = { from: handle.dataset.pull, x: Number(handle.getAttribute("cx")), y: Number(handle.getAttribute("cy")) };
         }
+    });
+    document.addEventListener("pointerdown", (event) => {
+        const node = editor() && !event.target.closest?.("[data-pull]") && event.target.closest?.("[data-operation]");
+        dragging = node ? node.dataset.operation : null;
+        node?.releasePointerCapture?.(event.pointerId);
     });
     document.addEventListener("pointermove", (event) => {
         if (pulling) {
@@ -216,15 +234,18 @@ export function libraryByHand() {
         }
     });
     document.addEventListener("pointerup", (event) => {
-        if (!pulling) {
-            return;
-        }
-        const from = pulling.from;
-        pulling = null;
-        document.querySelector("[data-drawn]")?.setAttribute("d", "");
-        const target = document.elementFromPoint(event.clientX, event.clientY)?.closest("[data-operation]");
-        if (target && target.dataset.operation !== from) {
-            link(from, target.dataset.operation);
+        const onto = stepUnder(event);
+        const moved = dragging;
+        dragging = null;
+        if (pulling) {
+            const from = pulling.from;
+            pulling = null;
+            document.querySelector("[data-drawn]")?.setAttribute("d", "");
+            if (onto && onto !== from) {
+                link(from, onto);
+            }
+        } else if (editor() && moved && onto && onto !== moved) {
+            putBefore(moved, onto);
         }
     });
     // Another page, another model.

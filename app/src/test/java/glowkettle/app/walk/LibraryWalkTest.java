@@ -72,6 +72,25 @@ class LibraryWalkTest {
     }
 
     @Test
+    void aStepThatIsDroppedOnAnotherIsListedBeforeIt() {
+        try (Technician lead = Technician.at(kettle, "lead", 1280, 1400, "light")) {
+            Page page = lead.open("/library/petrel-5").page();
+            Locator count = page.locator("[data-operation='sensor-plug'] .count");
+            assertThat(count).hasText("10");
+            BoundingBox from =
+                    page.locator("[data-operation='sensor-plug'] rect").boundingBox();
+            BoundingBox onto =
+                    page.locator("[data-operation='screen-plug'] rect").boundingBox();
+            page.mouse().move(from.x + 20, from.y + 10);
+            page.mouse().down();
+            page.mouse().move(onto.x + 20, onto.y + 10);
+            page.mouse().up();
+            assertThat(count).hasText("9");
+            lead.seesNot("Not sound yet");
+        }
+    }
+
+    @Test
     void fastenersAreCopiedAlongALine() {
         try (Technician lead = Technician.at(kettle, "lead", 1280, 1400, "light")) {
             Page page = lead.open("/library/dunlin").page();
