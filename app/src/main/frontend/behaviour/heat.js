@@ -1,16 +1,8 @@
 // The clocks of the bench: heat with its hand along the curve, and whatever else counts down in seconds.
-import { sound } from "./strip.js";
+import { clock, sound } from "./strip.js";
 
 const ON_SECONDS = 1000;
 const SOUNDED = "kettle.bench-sounded";
-
-const clock = (seconds) => {
-    const size = Math.max(0, Math.round(Math.abs(seconds)));
-    const hours = Math.floor(size / 3600);
-    const minutes = Math.floor((size % 3600) / 60);
-    const two = (value) => String(value).padStart(2, "0");
-    return hours > 0 ? `${hours}:${two(minutes)}:${two(size % 60)}` : `${minutes}:${two(size % 60)}`;
-};
 
 // A moment sounds once on a device, however often its page is drawn again.
 function soundOnce(moment) {

@@ -1,14 +1,21 @@
 // Counts every clock of the strip down, and sounds once when one runs out; it stays until its step is done.
 const SOUNDED = "kettle.sounded";
 
+// As a kitchen timer shows it; heat and solvent are counted in seconds.
+export const clock = (seconds) => {
+    const size = Math.max(0, Math.round(Math.abs(seconds)));
+    const hours = Math.floor(size / 3600);
+    const minutes = Math.floor((size % 3600) / 60);
+    const two = (value) => String(value).padStart(2, "0");
+    return hours > 0 ? `${hours}:${two(minutes)}:${two(size % 60)}` : `${minutes}:${two(size % 60)}`;
+};
+
 function distance(seconds) {
     const size = Math.abs(seconds);
     const hours = Math.floor(size / 3600);
     const minutes = Math.floor((size % 3600) / 60);
-    // Heat and solvent are counted in seconds.
-    const brief = `${minutes}:${String(size % 60).padStart(2, "0")}`;
     const text =
-        size < 600 ? brief : hours >= 48 ? `${Math.floor(hours / 24)} d` : hours > 0 ? `${hours} h ${minutes} min` : `${minutes} min`;
+        size < 600 ? clock(size) : hours >= 48 ? `${Math.floor(hours / 24)} d` : hours > 0 ? `${hours} h ${minutes} min` : `${minutes} min`;
     return seconds < 0 ? `${text} over` : text;
 }
 

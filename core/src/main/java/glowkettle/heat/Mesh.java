@@ -64,12 +64,4 @@ final class Mesh {
         return (half[cell] * temperatures[cell] + face.transferWm2K() * face.temperatureC(sinceS))
                 / (half[cell] + face.transferWm2K());
     }
-
-    double heatOver(double[] temperatures, double zeroC) {
-        double sum = 0;
-        for (int i = 0; i < size; i++) {
-            sum += heat[i] * (temperatures[i] - zeroC);
-        }
-        return sum;
-    }
 }

@@ -5,6 +5,7 @@ import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Refit;
 import glowkettle.library.Bond;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,8 +40,19 @@ public final class BenchClocks {
             HeatWindow window,
             BigDecimal latestLiftOffS,
             @Nullable Result<Refit> refit) {
+        private static final BigDecimal LONGEST_S = BigDecimal.valueOf(3600);
+
         public Instant at(BigDecimal sinceS) {
             return heating.from().plusMillis(sinceS.movePointRight(3).longValue());
+        }
+
+        /** Seconds from its start, as far as a curve reaches: from the first one on, for an hour. */
+        public BigDecimal sinceS(Instant now) {
+            long millis = Duration.between(heating.from(), now).toMillis();
+            return BigDecimal.valueOf(millis)
+                    .movePointLeft(3)
+                    .max(BigDecimal.ONE)
+                    .min(LONGEST_S);
         }
 
         public boolean isOn() {

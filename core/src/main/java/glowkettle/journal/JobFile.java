@@ -180,8 +180,15 @@ public final class JobFile {
                 .orElse(model.targets());
     }
 
-    /** An order laid down by hand, while it still fits what is to be reached. */
     private Optional<Result<TeardownPlan>> handOrder() {
+        return laidDown().map(reordered -> {
+            Result<HandOrder> order = HandOrder.of(new HandOrder.Request(teardown(), reordered.order()), limits);
+            return new Result<>(order.result().plan(), order.findings(), order.working());
+        });
+    }
+
+    /** An order laid down by hand, while it still fits what is to be reached. */
+    private Optional<OpenEntry.Reordered> laidDown() {
         Entry last = null;
         for (Recorded recorded : state.counting()) {
             if (recorded.entry() instanceof OpenEntry.Reordered
@@ -190,15 +197,11 @@ public final class JobFile {
                 last = recorded.entry();
             }
         }
-        if (!(last instanceof OpenEntry.Reordered reordered)) {
-            return Optional.empty();
-        }
-        Result<HandOrder> order = HandOrder.of(new HandOrder.Request(teardown(), reordered.order()), limits);
-        return Optional.of(new Result<>(order.result().plan(), order.findings(), order.working()));
+        return last instanceof OpenEntry.Reordered reordered ? Optional.of(reordered) : Optional.empty();
     }
 
     public boolean isByHand() {
-        return handOrder().isPresent();
+        return laidDown().isPresent();
     }
 
     /** Operations done on the way in, in their order. A loosening is done with its last fastener, without a word more. */

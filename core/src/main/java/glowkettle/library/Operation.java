@@ -94,25 +94,6 @@ public record Operation(
                 grip);
     }
 
-    /** The same operation behind others. */
-    public Operation following(List<String> otherBefore) {
-        return new Operation(
-                id,
-                kind,
-                label,
-                minutes,
-                tool,
-                side,
-                inside,
-                otherBefore,
-                choice,
-                skill,
-                warnings,
-                function,
-                back,
-                grip);
-    }
-
     /** The same operation, as long as it really takes. */
     public Operation taking(BigDecimal otherMinutes) {
         return new Operation(

@@ -78,8 +78,16 @@ class MarchTest {
             lastFlux = flux;
             lastS = march.sinceS();
         }
-        double held = column.mesh.heatOver(march.temperatures(), 20);
+        double held = heatOver(column.mesh, march.temperatures(), 20);
         assertThat(flowed).isCloseTo(held, within(held * 0.001));
+    }
+
+    private static double heatOver(Mesh mesh, double[] temperatures, double zeroC) {
+        double sum = 0;
+        for (int i = 0; i < mesh.size; i++) {
+            sum += mesh.heat[i] * (temperatures[i] - zeroC);
+        }
+        return sum;
     }
 
     private static double flux(Column column, March march, Surroundings below, Surroundings above) {

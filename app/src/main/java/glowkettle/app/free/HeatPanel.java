@@ -11,7 +11,6 @@ import glowkettle.library.Bond;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -19,7 +18,6 @@ import org.jspecify.annotations.Nullable;
 public record HeatPanel(
         BenchClocks.@Nullable Heat newest,
         @Nullable HeatChart chart,
-        List<Finding> findings,
         Result<SettingSearch> search,
         BigDecimal ambientC,
         boolean workable) {
@@ -31,20 +29,15 @@ public record HeatPanel(
                 ? newest.request().ambientC()
                 : job.freeing().lastAmbientC().orElse(USUAL_AIR_C);
         Result<SettingSearch> search = found.search(job, bond, ambientC, now);
-        List<Finding> findings = new ArrayList<>(search.findings());
         HeatChart chart = null;
         boolean workable = false;
         if (newest != null) {
             chart = HeatChart.of(bond.stack(), newest.window(), newest.latestLiftOffS(), job.limits());
-            findings.clear();
-            if (newest.refit() != null) {
-                findings.addAll(newest.refit().findings());
-            }
             workable = newest.worksUntil() != null && now.isBefore(newest.worksUntil());
         } else if (!search.result().offers().isEmpty()) {
             chart = preview(bond, search.result().offers().getFirst().setting(), ambientC, job.limits());
         }
-        return new HeatPanel(newest, chart, findings, search, ambientC, workable);
+        return new HeatPanel(newest, chart, search, ambientC, workable);
     }
 
     private static HeatChart preview(Bond bond, Setting setting, BigDecimal ambientC, ShopLimits limits) {
@@ -52,6 +45,13 @@ public record HeatPanel(
                         new HeatWindow.Request(bond.stack(), setting, ambientC, List.of(), null, null), limits)
                 .result();
         return HeatChart.of(bond.stack(), window, window.latestLiftOffS(), limits);
+    }
+
+    /** What readings say of the newest heating. */
+    public List<Finding> findings() {
+        return newest == null || newest.refit() == null
+                ? List.of()
+                : newest.refit().findings();
     }
 
     public boolean isOn() {

@@ -6,8 +6,6 @@ import glowkettle.journal.BenchClocks;
 import glowkettle.journal.Entry;
 import glowkettle.journal.FreeEntry;
 import glowkettle.journal.JobFile;
-import java.math.BigDecimal;
-import java.time.Duration;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.Map;
@@ -44,15 +42,10 @@ class HeatReadCompletion implements Completion {
                     Refit.predict(
                                     heat.request(),
                                     job.freeing().heatings(bond).readings(),
-                                    since(heat),
+                                    heat.sinceS(clock.instant()),
                                     spot.orElseThrow(),
                                     job.limits())
                             .toPlainString()
                 }));
-    }
-
-    private BigDecimal since(BenchClocks.Heat heat) {
-        long millis = Duration.between(heat.heating().from(), clock.instant()).toMillis();
-        return BigDecimal.valueOf(millis).movePointLeft(3).max(BigDecimal.ONE).min(BigDecimal.valueOf(3600));
     }
 }

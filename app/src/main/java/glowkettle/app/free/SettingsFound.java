@@ -5,6 +5,7 @@ import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Setting;
 import glowkettle.heat.SettingSearch;
 import glowkettle.heat.Stack;
+import glowkettle.journal.Heatings;
 import glowkettle.journal.JobFile;
 import glowkettle.library.Bond;
 import glowkettle.limits.ShopLimits;
@@ -33,10 +34,10 @@ class SettingsFound {
     private record Asked(Stack stack, BigDecimal ambientC, int limitsVersion) {}
 
     Result<SettingSearch> search(JobFile job, Bond bond, BigDecimal ambientC, Instant now) {
-        List<HeatWindow.Earlier> earlier =
-                job.freeing().heatings(bond.operation()).before(now);
-        if (!earlier.isEmpty()) {
-            return search(bond.stack(), ambientC, earlier, job.limits());
+        Heatings heatings = job.freeing().heatings(bond.operation());
+        // While one runs nobody chooses another; the first answer serves, and costs nothing.
+        if (heatings.count() > 0 && !heatings.isOn()) {
+            return search(bond.stack(), ambientC, heatings.before(now), job.limits());
         }
         Asked asked = new Asked(bond.stack(), ambientC, job.limits().version());
         synchronized (kept) {

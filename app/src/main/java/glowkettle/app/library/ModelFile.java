@@ -6,7 +6,6 @@ import glowkettle.app.binding.Binder;
 import glowkettle.app.binding.Bound;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.ModelCheck;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
@@ -49,6 +48,12 @@ public final class ModelFile {
     }
 
     public static Read read(String json) {
+        Read read = readLoosely(json);
+        return read.faults().isEmpty() ? read : new Read(null, read.faults());
+    }
+
+    /** The same, except that a model whose fields read well is there to be looked at, whatever else is wrong with it. */
+    static Read readLoosely(String json) {
         JsonNode tree;
         try {
             tree = MAPPER.readTree(json);
@@ -65,23 +70,11 @@ public final class ModelFile {
                             .map(fault -> new Fault(lines.line(fault.field()), fault.field(), fault.message()))
                             .toList());
         }
-        List<Fault> faults = new ArrayList<>();
-        ModelCheck.faults(bound.get()).forEach(reason -> faults.add(new Fault(lines.near(reason), "", reason)));
-        return new Read(faults.isEmpty() ? bound.get() : null, faults);
-    }
-
-    /** The same, except that a model which reads well is there to be looked at, whatever else is wrong with it. */
-    static Read readLoosely(String json) {
-        Read read = read(json);
-        if (read.model() != null) {
-            return read;
-        }
-        try {
-            Bound<DeviceModel> bound = Binder.json(DeviceModel.class, MAPPER.readTree(json));
-            return bound.isGood() ? new Read(bound.get(), read.faults()) : read;
-        } catch (JacksonException e) {
-            return read;
-        }
+        return new Read(
+                bound.get(),
+                ModelCheck.faults(bound.get()).stream()
+                        .map(reason -> new Fault(lines.near(reason), "", reason))
+                        .toList());
     }
 
     public static String write(DeviceModel model) {

@@ -92,15 +92,7 @@ public class BenchInstruments implements DisposableBean {
         double shownC = job.freeing()
                 .warm(now)
                 .flatMap(bond -> BenchClocks.heat(job, bond))
-                .map(heat -> Refit.predict(
-                                heat.request(),
-                                List.of(),
-                                BigDecimal.valueOf(Math.max(
-                                        1,
-                                        Duration.between(heat.heating().from(), now)
-                                                .toSeconds())),
-                                Refit.Spot.CELL,
-                                job.limits())
+                .map(heat -> Refit.predict(heat.request(), List.of(), heat.sinceS(now), Refit.Spot.CELL, job.limits())
                         .doubleValue())
                 .orElse(21.0);
         bench.show(Probe.QUERY, rounded(shownC + off, 1));

@@ -13,7 +13,6 @@ import glowkettle.heat.SettingSearch;
 import glowkettle.library.Bond;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Fastener;
-import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Teardown;
@@ -207,11 +206,11 @@ class LibraryTest {
 
     @Test
     void stepsThatWaitForEachOtherAreDrawnAndMarked() {
-        DeviceModel model = library.model("dunlin");
-        List<Operation> circling = model.operations().stream()
-                .map(operation -> operation.id().equals("strap") ? operation.following(List.of("door")) : operation)
-                .toList();
-        TeardownGraph graph = TeardownGraph.of(circling);
+        String circling = ModelFile.write(library.model("dunlin"))
+                .replaceFirst("\"after\" : \\[ \"power-off\" ]", "\"after\" : [ \"door\" ]");
+        TeardownGraph graph = TeardownGraph.of(
+                java.util.Objects.requireNonNull(ModelFile.readLoosely(circling).model())
+                        .operations());
         assertThat(graph.nodes()).hasSize(5);
         assertThat(graph.lines().stream().filter(TeardownGraph.Line::circling)).hasSize(3);
     }
