@@ -1,43 +1,84 @@
-// A half-filled form is kept on this device until it has been taken.
+// A half-filled form is kept on this device until it has been taken. A draft belongs to a job and a form, ends when its form
+// is stored, and never fills another job; whatever it fills in, it says so.
 const PREFIX = "kettle.draft.";
-const KEPT_FOR_MS = 7 * 24 * 3600 * 1000;
+// A shift. What was typed yesterday is no reading of today.
+const KEPT_FOR_MS = 8 * 3600 * 1000;
+// A reading is of its moment.
+const READING_KEPT_FOR_MS = 10 * 60 * 1000;
 
 const nameOf = (form) => PREFIX + (form.dataset.draft ?? new URL(form.action).pathname);
 
-const worthKeeping = (field) => field.name && !["hidden", "password", "submit"].includes(field.type);
+const worthKeeping = (field) => field.name && !["hidden", "password", "submit", "file"].includes(field.type);
 
-function fieldsOf(form) {
-    return [...form.elements].filter(worthKeeping);
-}
+const fieldsOf = (form) => [...form.elements].filter(worthKeeping);
+
+const isChoice = (field) => field.matches("[type=checkbox], [type=radio]");
 
 function remember(form) {
-    const values = fieldsOf(form).map((field) =>
-        field.matches("[type=checkbox], [type=radio]") ? field.checked : field.value,
-    );
+    const values = fieldsOf(form).map((field) => ({
+        name: field.name,
+        value: isChoice(field) ? field.checked : field.value,
+        option: isChoice(field) ? field.value : null,
+    }));
     localStorage.setItem(nameOf(form), JSON.stringify({ at: Date.now(), values }));
 }
+
+const forget = (form) => localStorage.removeItem(nameOf(form));
 
 function refill(form) {
     const kept = JSON.parse(localStorage.getItem(nameOf(form)) ?? "null");
     // What came back from the server with its faults is newer than what was kept.
-    if (kept === null || form.dataset.returned === "true") {
+    if (kept === null || form.dataset.returned === "true" || form.dataset.refilled === "true") {
         return;
     }
     const fields = fieldsOf(form);
-    if (fields.length !== kept.values.length || Date.now() - kept.at > KEPT_FOR_MS) {
-        localStorage.removeItem(nameOf(form));
+    const longest = form.dataset.keep === "reading" ? READING_KEPT_FOR_MS : KEPT_FOR_MS;
+    const sameForm =
+        fields.length === kept.values.length && fields.every((field, index) => field.name === kept.values[index].name);
+    if (!sameForm || Date.now() - kept.at > longest) {
+        forget(form);
         return;
     }
     fields.forEach((field, index) => {
-        if (field.matches("[type=checkbox], [type=radio]")) {
-            field.checked = kept.values[index];
+        if (isChoice(field)) {
+            field.checked = kept.values[index].value;
         } else {
-            field.value = kept.values[index];
+            field.value = kept.values[index].value;
         }
     });
+    form.dataset.refilled = "true";
+    announce(form, kept.at);
+}
+
+// Nobody stores old values for new ones without having been told.
+function announce(form, at) {
+    const words = document.createElement("p");
+    words.className = "draft-said";
+    words.setAttribute("role", "status");
+    const time = new Date(at).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit", hour12: false });
+    words.append(`Filled in from what was typed here at ${time}. `);
+    const empty = document.createElement("button");
+    empty.type = "button";
+    empty.className = "button quiet";
+    empty.textContent = "Start empty";
+    empty.addEventListener("click", () => {
+        forget(form);
+        form.reset();
+        words.remove();
+    });
+    words.append(empty);
+    form.prepend(words);
 }
 
 const refillAll = () => document.querySelectorAll("form[data-keep]").forEach(refill);
+
+function stored(event) {
+    const form = event.detail.requestConfig?.elt;
+    const taken = event.detail.xhr.status < 400 && !event.detail.xhr.responseURL.endsWith("/signin");
+    if (form?.matches?.("form[data-keep]") && taken) {
+        forget(form);
+    }
+}
 
 export function keepDrafts() {
     document.addEventListener("input", (event) => {
@@ -46,12 +87,8 @@ export function keepDrafts() {
             remember(form);
         }
     });
-    document.body.addEventListener("htmx:afterRequest", (event) => {
-        const form = event.detail.elt;
-        if (form.matches?.("form[data-keep]") && event.detail.xhr?.status < 400) {
-            localStorage.removeItem(nameOf(form));
-        }
-    });
+    // Before the swap: afterwards the form is gone, and nothing tells which one it was.
+    document.body.addEventListener("htmx:beforeOnLoad", stored);
     document.body.addEventListener("htmx:afterSettle", refillAll);
     refillAll();
 }

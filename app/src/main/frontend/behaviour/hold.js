@@ -1,7 +1,7 @@
 // The pressure-hold test as it runs: every sample is drawn as it comes; the whole log is sent in when it is complete.
 let line = null;
 
-function start(panel) {
+async function start(panel) {
     if (line !== null) {
         return;
     }
@@ -15,8 +15,16 @@ function start(panel) {
     const button = panel.querySelector("[data-hold-start]");
     button.disabled = true;
     panel.querySelector("[data-hold-chart]").hidden = false;
+    say(panel, "The tester is starting …");
+    // Starting it changes the world, so it is asked for by a form; listening to it does not.
+    const asked = await fetch(panel.dataset.hold, { method: "POST", body: new URLSearchParams({ _csrf: panel.querySelector("[name=_csrf]").value }) }).catch(() => null);
+    if (asked === null || !asked.ok) {
+        end(button);
+        say(panel, asked === null ? "No connection. The tester was not started." : await asked.text());
+        return;
+    }
     say(panel, "The tester is running …");
-    line = new EventSource(panel.dataset.hold);
+    line = new EventSource(`${panel.dataset.hold}/${encodeURIComponent(await asked.text())}`);
     line.addEventListener("sample", (event) => {
         const sample = JSON.parse(event.data);
         points.push(`${((sample.seconds / seconds) * width).toFixed(1)},${(height * (1 - (sample.kpa / target) * 0.9)).toFixed(1)}`);
@@ -56,9 +64,12 @@ export function holdPressure() {
             start(button.closest("[data-hold]"));
         }
     });
-    // Whoever leaves the page ends the test.
-    document.body.addEventListener("htmx:beforeSwap", () => {
-        line?.close();
-        line = null;
+    // Whoever leaves the page ends the test; the strip that polls beside it does not.
+    document.body.addEventListener("htmx:beforeSwap", (event) => {
+        const panel = document.querySelector("[data-hold]");
+        if (line !== null && (panel === null || event.detail.target.contains(panel))) {
+            line.close();
+            line = null;
+        }
     });
 }

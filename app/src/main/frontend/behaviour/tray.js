@@ -50,7 +50,20 @@ function tapped(dot) {
 
 const isDue = (dot) => dot?.getAttribute("role") === "button";
 
+// The button counts what is really out.
+function countOut(event) {
+    const form = event.target.closest("form");
+    if (!event.target.matches("[data-missing]") || form === null) {
+        return;
+    }
+    const words = form.querySelector("[data-out-count]");
+    const due = Number(words.dataset.due);
+    const missing = form.querySelectorAll("[data-missing]:checked").length;
+    words.textContent = missing === 0 ? (due === 1 ? "It is out" : `All ${due} are out`) : `Out: ${due - missing}; missing: ${missing}`;
+}
+
 export function trayByHand() {
+    document.addEventListener("change", countOut);
     const apply = () => show(localStorage.getItem(VIEW) ?? "lies");
     apply();
     document.body.addEventListener("htmx:afterSettle", () => {

@@ -13,6 +13,7 @@ import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,6 +32,7 @@ public record PressureHold(
         @Nullable BigDecimal highMlPerMin,
         int usedSamples) {
     private static final double SECONDS_PER_MINUTE = 60;
+    private static final double NEAR_S = 1e-6;
 
     /** What the test says. */
     public enum Verdict {
@@ -77,6 +79,10 @@ public record PressureHold(
         double reached = target * limits.number(Limit.HOLD_REACHED_PERCENT) / 100;
         double until = target * limits.number(Limit.HOLD_UNTIL_PERCENT) / 100;
         double sign = Math.signum(log.targetKpa().doubleValue());
+        Optional<String> unusable = unusable(log, target, limits);
+        if (unusable.isPresent()) {
+            return repeat(0, unusable.get(), limits);
+        }
         List<double[]> used = new ArrayList<>();
         for (Sample sample : log.samples()) {
             double pressure = sign * sample.kpa().doubleValue();
@@ -89,6 +95,10 @@ public record PressureHold(
             }
             used.add(new double[] {sample.seconds().doubleValue(), Math.log(pressure)});
         }
+        if (tooShort(log, reached, until, limits)) {
+            return repeat(
+                    used.size(), "The log is shorter than the test lasts: let the tester run to its end.", limits);
+        }
         if (used.size() < limits.of(Limit.HOLD_SAMPLES).intValue()) {
             return open(used.size(), limits);
         }
@@ -96,7 +106,10 @@ public record PressureHold(
                 used.stream().mapToDouble(point -> point[0]).toArray(),
                 used.stream().mapToDouble(point -> point[1]).toArray());
         if (fit.slope() - fit.slopeMargin() > 0) {
-            return repeat(used.size());
+            return repeat(
+                    used.size(),
+                    "The pressure moves away from zero: wait until the temperature has settled, then repeat it.",
+                    limits);
         }
         double perTau = SECONDS_PER_MINUTE * log.volumeMl().doubleValue() * target / limits.number(Limit.HOLD_AIR_KPA);
         return measured(fit, perTau, log, used.size(), limits);
@@ -147,13 +160,58 @@ public record PressureHold(
                                 limits.applied(Limit.HOLD_UNTIL_PERCENT))));
     }
 
-    private static Result<PressureHold> repeat(int used) {
+    /** A log that tells nothing: out of order, too sparse, or pressed further than the shell is asked to bear. */
+    private static Optional<String> unusable(Log log, double target, ShopLimits limits) {
+        List<Sample> samples = log.samples();
+        if (samples.size() < 2) {
+            return Optional.of("The log has %s samples: start the tester again.".formatted(samples.size()));
+        }
+        for (int i = 1; i < samples.size(); i++) {
+            if (samples.get(i).seconds().compareTo(samples.get(i - 1).seconds()) <= 0) {
+                return Optional.of("The log does not go forward in time: %s s comes after %s s."
+                        .formatted(samples.get(i).seconds(), samples.get(i - 1).seconds()));
+            }
+        }
+        double most = target * limits.number(Limit.HOLD_PRESSED_PERCENT) / 100;
+        if (samples.stream().anyMatch(sample -> Math.abs(sample.kpa().doubleValue()) > most)) {
+            return Optional.of("It was pressed to more than %s of the target: bring it to the target and repeat it."
+                    .formatted(limits.applied(Limit.HOLD_PRESSED_PERCENT)));
+        }
+        double intervals = samples.size() - 1;
+        return span(log) / intervals > 1 / limits.number(Limit.HOLD_HERTZ) + NEAR_S
+                ? Optional.of(
+                        "The log is too sparse: at least %s are needed.".formatted(limits.applied(Limit.HOLD_HERTZ)))
+                : Optional.empty();
+    }
+
+    private static double span(Log log) {
+        return log.samples()
+                .getLast()
+                .seconds()
+                .subtract(log.samples().getFirst().seconds())
+                .doubleValue();
+    }
+
+    /** Unless it fell to a fifth sooner: that ends the test by itself. The last sample may lie one interval before the end. */
+    private static boolean tooShort(Log log, double reached, double until, ShopLimits limits) {
+        double sign = Math.signum(log.targetKpa().doubleValue());
+        boolean pressed = false;
+        for (Sample sample : log.samples()) {
+            double pressure = sign * sample.kpa().doubleValue();
+            pressed |= pressure >= reached;
+            if (pressed && pressure < until) {
+                return false;
+            }
+        }
+        return span(log) < limits.number(Limit.HOLD_SECONDS) - 1 / limits.number(Limit.HOLD_HERTZ) - NEAR_S;
+    }
+
+    private static Result<PressureHold> repeat(int used, String why, ShopLimits limits) {
         return new Result<>(
                 new PressureHold(Verdict.REPEAT, null, null, null, null, used),
-                List.of(Finding.care(
-                        "pressure-hold",
-                        "The pressure moves away from zero: wait until the temperature has settled, then repeat it.")),
-                Working.of("the line through ln|p| rises over %s samples".formatted(used)));
+                List.of(Finding.care("pressure-hold", why)),
+                Working.of("a log of %s at %s or denser is asked for"
+                        .formatted(limits.applied(Limit.HOLD_SECONDS), limits.applied(Limit.HOLD_HERTZ))));
     }
 
     private static Working working(PressureHold held, Log log, ShopLimits limits) {

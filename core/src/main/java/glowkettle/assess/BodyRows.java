@@ -55,7 +55,7 @@ final class BodyRows {
         damage(look, warm);
         row.missing(!look.complete(), "look-and-smell", "Look at the pack and the device, and smell.");
         row.missing(
-                !readings.seam().taken(),
+                readings.point() != HazardReadings.Point.NEW && !readings.seam().taken(),
                 "seam",
                 "Gauge the seam, or lay the device on a flat plate and try if it rocks.");
     }

@@ -50,6 +50,9 @@ public sealed interface Evidence {
 
     static Result<Evidence> ofWindow(PartialWindow.Readings readings, BigDecimal designMah, ShopLimits limits) {
         Result<PartialWindow.Outcome> window = PartialWindow.capacity(readings, limits);
+        if (window.result() instanceof PartialWindow.Outcome.Capacity capacity) {
+            Believable.capacity(capacity.lowAh().movePointRight(3), designMah, "chargeCountedAh", limits);
+        }
         Evidence evidence = switch (window.result()) {
             case PartialWindow.Outcome.Refused refused -> new Refused(Way.PARTIAL_WINDOW, refused.reason());
             case PartialWindow.Outcome.Capacity capacity ->

@@ -8,4 +8,9 @@ record Fired(Tier tier, Finding finding, Set<Condition> conditions) {
     Fired {
         conditions = Set.copyOf(conditions);
     }
+
+    /** It says only that a reading is not there. */
+    boolean isMissing() {
+        return finding.rule().startsWith(Row.MISSING);
+    }
 }

@@ -12,17 +12,44 @@ public record HazardReadings(
         @Says("Where in the job the pack stands") Point point,
         Look look,
         Warmth warmth,
+        Cell cell,
         Thickness thickness,
         Seam seam,
         Voltage voltage,
-        VoltageDrop voltageDrop) {
+        VoltageDrop voltageDrop,
+        VoltageDrop secondVoltageDrop) {
     public static final HazardReadings NONE = new HazardReadings(
-            Point.INTAKE, Look.NONE, Warmth.NONE, Thickness.NONE, Seam.NONE, Voltage.NONE, VoltageDrop.NONE);
+            Point.INTAKE,
+            Look.NONE,
+            Warmth.NONE,
+            Cell.NONE,
+            Thickness.NONE,
+            Seam.NONE,
+            Voltage.NONE,
+            VoltageDrop.NONE,
+            VoltageDrop.NONE);
 
-    /** Where the pack is; after lift-out more readings are needed. */
+    /** Where the pack is: in its device, out of it, or new and out of its box. Each needs other readings. */
     public enum Point {
         INTAKE,
-        LIFTED_OUT
+        LIFTED_OUT,
+        NEW
+    }
+
+    HazardReadings with(Warmth other) {
+        return new HazardReadings(point, look, other, cell, thickness, seam, voltage, voltageDrop, secondVoltageDrop);
+    }
+
+    HazardReadings with(Cell other) {
+        return new HazardReadings(point, look, warmth, other, thickness, seam, voltage, voltageDrop, secondVoltageDrop);
+    }
+
+    HazardReadings with(Thickness other) {
+        return new HazardReadings(point, look, warmth, cell, other, seam, voltage, voltageDrop, secondVoltageDrop);
+    }
+
+    HazardReadings with(Voltage other) {
+        return new HazardReadings(point, look, warmth, cell, thickness, seam, other, voltageDrop, secondVoltageDrop);
     }
 
     /** Where wetness reaches. */
@@ -130,6 +157,65 @@ public record HazardReadings(
         public static Warmth atRest(String surfaceC, String ambientC) {
             return new Warmth(new BigDecimal(surfaceC), new BigDecimal(ambientC), true, null, null, null, null, null);
         }
+
+        Warmth withSurface(@Nullable BigDecimal otherC) {
+            return new Warmth(
+                    otherC,
+                    ambientC,
+                    atRest,
+                    minutesSinceHeat,
+                    minutesSinceCurrent,
+                    riseKIn5Min,
+                    predictedC,
+                    excessRiseKIn5Min);
+        }
+
+        Warmth notAtRest() {
+            return new Warmth(
+                    surfaceC,
+                    ambientC,
+                    false,
+                    minutesSinceHeat,
+                    minutesSinceCurrent,
+                    riseKIn5Min,
+                    predictedC,
+                    excessRiseKIn5Min);
+        }
+
+        Warmth withoutMinutesSinceHeat() {
+            return new Warmth(
+                    surfaceC, ambientC, atRest, null, minutesSinceCurrent, riseKIn5Min, predictedC, excessRiseKIn5Min);
+        }
+
+        Warmth withoutMinutesSinceCurrent() {
+            return new Warmth(
+                    surfaceC, ambientC, atRest, minutesSinceHeat, null, riseKIn5Min, predictedC, excessRiseKIn5Min);
+        }
+    }
+
+    /**
+     * The cell's own temperature while heat is on or just off, and whether the heat stayed on for too long. A reading less
+     * than two minutes old counts before the curve; of unknown age, the warmer of both counts.
+     */
+    public record Cell(
+            @Says("Cell's own temperature, as read") @Within(min = "-40", max = "1000", unit = "°C") @Nullable
+            BigDecimal cellC,
+
+            @Says("Minutes since the cell was read") @Within(min = "0", max = "100000", unit = "min") @Nullable
+            BigDecimal minutesSinceCellRead,
+
+            @Says("Cell's temperature now by the heat plan's curve")
+            @Within(min = "-40", max = "200", unit = "°C")
+            @Nullable
+            BigDecimal curveCellC,
+
+            @Says("Heat was on past its latest lift-off") @Nullable
+            Boolean overrun) {
+        public static final Cell NONE = new Cell(null, null, null, null);
+
+        Cell withRead(BigDecimal otherC) {
+            return new Cell(otherC, minutesSinceCellRead, curveCellC, overrun);
+        }
     }
 
     /** The pack in the hand, under calipers laid on without pressing. */
@@ -143,11 +229,32 @@ public record HazardReadings(
             @Says("Nominal thickness, from the model or the size code")
             @Within(min = "0.3", max = "100", unit = "mm")
             @Nullable
-            BigDecimal nominalThicknessMm) {
+            BigDecimal nominalThicknessMm,
+
+            @Says("Thickness the model says, where the nominal was typed")
+            @Within(min = "0.3", max = "100", unit = "mm")
+            @Nullable
+            BigDecimal modelThicknessMm) {
         public static final Thickness NONE = new Thickness(null, List.of(), null);
 
         public Thickness {
             cornerThicknessMm = List.copyOf(cornerThicknessMm);
+        }
+
+        public Thickness(
+                @Nullable BigDecimal middleThicknessMm,
+                List<BigDecimal> cornerThicknessMm,
+                @Nullable BigDecimal nominalThicknessMm) {
+            this(middleThicknessMm, cornerThicknessMm, nominalThicknessMm, null);
+        }
+
+        /** Nothing was measured: what is left to hold a measure against. */
+        Thickness withoutPoints() {
+            return new Thickness(null, List.of(), nominalThicknessMm, modelThicknessMm);
+        }
+
+        public Thickness withNominal(@Nullable BigDecimal otherMm) {
+            return new Thickness(middleThicknessMm, cornerThicknessMm, otherMm, null);
         }
 
         Stream<BigDecimal> points() {
@@ -206,6 +313,14 @@ public record HazardReadings(
             @Says("Cells of the pack apart, rested") @Within(min = "0", max = "10000", unit = "mV") @Nullable
             BigDecimal cellSpreadMv) {
         public static final Voltage NONE = new Voltage(null, null, null, null, null);
+
+        Voltage with(@Nullable BigDecimal lowestV, @Nullable BigDecimal highestV) {
+            return new Voltage(lowestV, highestV, voltageSource, chargeLimitV, cellSpreadMv);
+        }
+
+        Voltage withoutLimit() {
+            return new Voltage(restedCellV, highestRestedCellV, voltageSource, null, cellSpreadMv);
+        }
     }
 
     /** How far the voltage fell at rest, per cell. */

@@ -1,12 +1,12 @@
 package glowkettle.assess;
 
 import glowkettle.assess.HazardReadings.Point;
-import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.finding.Working;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -19,30 +19,64 @@ public final class HazardTier {
     private HazardTier() {}
 
     public static Result<TierVerdict> judge(HazardReadings readings, ShopLimits limits) {
-        Row row = new Row(limits);
-        WarmthRows warmth = new WarmthRows(readings.warmth(), row);
-        BodyRows body = new BodyRows(readings, row);
-        body.judge(warmth.warm());
-        warmth.judge();
-        new VoltageRows(readings, row).judge(body.anySwelling(), warmth.warm());
-        row.missing(
-                readings.point() == Point.LIFTED_OUT && !body.thicknessCounts(),
-                "thickness",
-                "Measure the thickness at the middle of the pack, then at the corners.");
-
-        List<Fired> fired = row.fired();
-        Tier tier = fired.stream().map(Fired::tier).reduce(Tier.CLEAR, Tier::worse);
+        Contradictions contradictions = Contradictions.in(readings, limits);
+        List<Fired> fired = fired(contradictions, limits);
+        Tier tier = tier(fired);
         Set<Condition> conditions =
                 fired.stream().flatMap(one -> one.conditions().stream()).collect(Collectors.toSet());
         List<String> measureNext = fired.stream()
-                .map(Fired::finding)
-                .filter(finding -> finding.rule().startsWith("missing-"))
-                .map(Finding::sentence)
+                .filter(Fired::isMissing)
+                .map(one -> one.finding().sentence())
                 .toList();
         return new Result<>(
                 new TierVerdict(tier, conditions, measureNext),
                 fired.stream().map(Fired::finding).toList(),
                 working(readings, limits));
+    }
+
+    /**
+     * The rows that fire. Where readings contradict each other: those that fire without them, and those of the mildest way
+     * in which some of them are true, since that much stands in any case.
+     */
+    private static List<Fired> fired(Contradictions contradictions, ShopLimits limits) {
+        List<HazardReadings> alternatives = contradictions.alternatives();
+        if (alternatives.size() == 1) {
+            return strongestFirst(rows(alternatives.getFirst(), contradictions, limits));
+        }
+        List<Fired> fired = new ArrayList<>(rows(contradictions.certain(), contradictions, limits));
+        alternatives.stream()
+                .map(readings -> rows(readings, contradictions, limits))
+                .min(Comparator.comparing(HazardTier::tier))
+                .orElseThrow()
+                .stream()
+                .filter(one -> !fired.contains(one))
+                .forEach(fired::add);
+        return strongestFirst(fired);
+    }
+
+    private static Tier tier(List<Fired> fired) {
+        return fired.stream().map(Fired::tier).reduce(Tier.CLEAR, Tier::worse);
+    }
+
+    private static List<Fired> strongestFirst(List<Fired> fired) {
+        return fired.stream()
+                .sorted(Comparator.comparing(Fired::tier).reversed())
+                .toList();
+    }
+
+    private static List<Fired> rows(HazardReadings readings, Contradictions contradictions, ShopLimits limits) {
+        Row row = new Row(limits);
+        contradictions.again().forEach(again -> row.missing(true, again.rule(), again.sentence()));
+        WarmthRows warmth = new WarmthRows(readings, row);
+        BodyRows body = new BodyRows(readings, row);
+        body.judge(warmth.warm());
+        warmth.judge();
+        new VoltageRows(readings, row).judge(body.anySwelling(), warmth.warm());
+        row.missing(
+                readings.point() != Point.INTAKE && !body.thicknessCounts(),
+                "thickness",
+                "Measure the thickness at the middle of the pack, then at the corners.");
+        return row.fired();
     }
 
     private static Working working(HazardReadings readings, ShopLimits limits) {

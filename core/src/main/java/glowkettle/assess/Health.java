@@ -26,6 +26,8 @@ public record Health(
     public static Result<Health> fromGauge(GaugeReading gauge, ShopLimits limits) {
         BigDecimal fcc = gauge.fullChargeCapacityMah();
         BigDecimal design = gauge.designCapacityMah();
+        Believable.capacity(fcc, design, "fullChargeCapacityMah", limits);
+        Believable.cells(gauge.cellV(), "cellV", limits);
         BigDecimal soh = fcc.movePointRight(2).divide(design, 6, RoundingMode.HALF_UP);
         Wear wear = reaches(fcc, design, limits.of(Limit.SOH_GOOD_PERCENT))
                 ? Wear.GOOD

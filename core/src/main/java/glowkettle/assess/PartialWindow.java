@@ -32,7 +32,7 @@ public final class PartialWindow {
             @Says("Charge counted between them") @Within(min = "0.001", max = "1000", unit = "Ah")
             BigDecimal chargeCountedAh,
 
-            @Says("Charge limit per cell") @Within(min = "3.6", max = "4.5", unit = "V")
+            @Says("Charge limit per cell") @Within(min = "3.5", max = "4.6", unit = "V")
             BigDecimal chargeLimitV,
 
             @Says("Meter error, either way") @Within(min = "0", max = "200", unit = "mV")
@@ -51,7 +51,7 @@ public final class PartialWindow {
     }
 
     public static Result<Outcome> capacity(Readings readings, ShopLimits limits) {
-        Chemistry chemistry = Chemistry.chargedTo(readings.chargeLimitV(), limits);
+        Chemistry chemistry = Chemistry.known(readings.chargeLimitV(), "chargeLimitV", limits);
         OpenCircuitCurve curve = OpenCircuitCurve.of(chemistry, limits);
         double fuller = readings.fullerRestedCellV().doubleValue();
         double emptier = readings.emptierRestedCellV().doubleValue();
@@ -112,7 +112,8 @@ public final class PartialWindow {
 
     /** The one of the two voltages whose error widens the range more. */
     static String narrowsIt(Readings readings, ShopLimits limits) {
-        OpenCircuitCurve curve = OpenCircuitCurve.of(Chemistry.chargedTo(readings.chargeLimitV(), limits), limits);
+        OpenCircuitCurve curve =
+                OpenCircuitCurve.of(Chemistry.known(readings.chargeLimitV(), "chargeLimitV", limits), limits);
         double error = readings.meterErrorMv().doubleValue() / 1000;
         double atFuller = spread(curve, readings.fullerRestedCellV().doubleValue(), error);
         double atEmptier = spread(curve, readings.emptierRestedCellV().doubleValue(), error);

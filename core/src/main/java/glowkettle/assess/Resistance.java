@@ -53,10 +53,10 @@ public record Resistance(
             @Says("Reference at 25 °C, whole pack") @Within(min = "0.0005", max = "20", unit = "Ω") @Nullable
             BigDecimal referenceOhm,
 
-            @Says("Cells in series") @Within(min = "1", max = "30")
+            @Says("Cells in series") @Within(min = "1", max = "30", whole = true)
             BigDecimal series,
 
-            @Says("Charge limit per cell") @Within(min = "3.6", max = "4.5", unit = "V")
+            @Says("Charge limit per cell") @Within(min = "3.5", max = "4.6", unit = "V")
             BigDecimal chargeLimitV,
 
             @Says("Cut-off per cell") @Within(min = "2", max = "3.9", unit = "V")
@@ -77,6 +77,19 @@ public record Resistance(
                     "loadAfter1sV",
                     "%s V under load is not below %s V at rest".formatted(step.loadAfter1sV(), step.restV()));
         }
+        if (step.loadAfter10sV() != null && step.loadAfter10sV().compareTo(step.restV()) > 0) {
+            throw new Unanswerable(
+                    "loadAfter10sV",
+                    "%s V after 10 s under load is above %s V at rest; take both again"
+                            .formatted(step.loadAfter10sV(), step.restV()));
+        }
+        BigDecimal most = limits.of(Limit.CELL_MOST_V).multiply(step.series());
+        if (step.restV().compareTo(most) > 0) {
+            throw new Unanswerable(
+                    "restV",
+                    "%s V at rest is more than %s cells hold, %s V; count the cells or read the voltage again"
+                            .formatted(step.restV(), step.series(), most));
+        }
         double current = step.loadA().doubleValue();
         double error = 2 * step.meterErrorMv().doubleValue() / 1000;
         double ohm = drop / current;
@@ -91,7 +104,8 @@ public record Resistance(
         BigDecimal later = step.loadAfter10sV() == null
                 ? null
                 : Figures.round(step.restV().subtract(step.loadAfter10sV()).doubleValue() / current, 3);
-        OpenCircuitCurve curve = OpenCircuitCurve.of(Chemistry.chargedTo(step.chargeLimitV(), limits), limits);
+        OpenCircuitCurve curve =
+                OpenCircuitCurve.of(Chemistry.known(step.chargeLimitV(), "chargeLimitV", limits), limits);
         double darkest = later == null ? ohm : Math.max(ohm, later.doubleValue());
         Resistance resistance = new Resistance(
                 shown,

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Collects the rows that fire for one set of readings. Boundaries belong to the worse side. */
 final class Row {
+    static final String MISSING = "missing-";
+
     private final ShopLimits limits;
     private final List<Fired> fired = new ArrayList<>();
 
@@ -72,8 +74,10 @@ final class Row {
         }
     }
 
+    /** Named once: what is asked for again is not missing a second time. */
     void missing(boolean isMissing, String rule, String sentence) {
-        seen(isMissing, Tier.GUARDED, "missing-" + rule, sentence, Condition.MEASURE_NEXT);
+        boolean named = fired.stream().anyMatch(one -> one.finding().rule().equals(MISSING + rule));
+        seen(isMissing && !named, Tier.GUARDED, MISSING + rule, sentence, Condition.MEASURE_NEXT);
     }
 
     boolean reaches(Limit limit, @Nullable BigDecimal reading) {

@@ -22,7 +22,7 @@ public final class StateOfCharge {
             @Says("Rested voltage per cell") @Within(min = "0", max = "4.6", unit = "V")
             BigDecimal restedCellV,
 
-            @Says("Charge limit per cell; 3.65 V is iron-phosphate") @Within(min = "3.6", max = "4.5", unit = "V")
+            @Says("Charge limit per cell; 3.65 V is iron-phosphate") @Within(min = "3.5", max = "4.6", unit = "V")
             BigDecimal chargeLimitV) {}
 
     /** What the voltage tells. */
@@ -35,7 +35,7 @@ public final class StateOfCharge {
     }
 
     public static Result<Outcome> read(Readings readings, ShopLimits limits) {
-        Chemistry chemistry = Chemistry.chargedTo(readings.chargeLimitV(), limits);
+        Chemistry chemistry = Chemistry.known(readings.chargeLimitV(), "chargeLimitV", limits);
         OptionalDouble soc = OpenCircuitCurve.of(chemistry, limits)
                 .readSocPercent(readings.restedCellV().doubleValue());
         Working working = Working.of("SOC(%s) on the rested curve of %s"

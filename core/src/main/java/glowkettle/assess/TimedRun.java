@@ -7,6 +7,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Within;
 import glowkettle.finding.Working;
+import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
@@ -61,10 +62,10 @@ public final class TimedRun {
             return refused(
                     "It was not full at the start, so the run says nothing. Charge it full and let it run again.");
         }
-        return run.averageLoadW() != null ? byLoad(run, low, high) : byComparison(run, low, high);
+        return run.averageLoadW() != null ? byLoad(run, low, high, limits) : byComparison(run, low, high, limits);
     }
 
-    private static Result<Evidence> byLoad(Readings run, double low, double high) {
+    private static Result<Evidence> byLoad(Readings run, double low, double high, ShopLimits limits) {
         double perHourAh = java.util.Objects.requireNonNull(run.averageLoadW()).doubleValue()
                 / run.nominalV().doubleValue();
         double designAh = run.designCapacityMah().doubleValue() / 1000;
@@ -72,6 +73,7 @@ public final class TimedRun {
                 low * perHourAh / designAh * 100,
                 high * perHourAh / designAh * 100,
                 "See the moment it shuts down: only then the run has one length.");
+        Believable.capacity(Figures.round(low * perHourAh * 1000, 0), run.designCapacityMah(), "averageLoadW", limits);
         return answer(
                 told,
                 "FCC = %s · %s / %s = %s"
@@ -82,7 +84,7 @@ public final class TimedRun {
                                 range(low * perHourAh, high * perHourAh, 2, "Ah")));
     }
 
-    private static Result<Evidence> byComparison(Readings run, double low, double high) {
+    private static Result<Evidence> byComparison(Readings run, double low, double high, ShopLimits limits) {
         BigDecimal least = run.newAtLeastHours();
         BigDecimal most = run.newAtMostHours();
         if (least == null || most == null) {
@@ -90,6 +92,13 @@ public final class TimedRun {
         }
         if (least.compareTo(most) > 0) {
             throw new Unanswerable("newAtMostHours", "%s h at most is less than %s h at least".formatted(most, least));
+        }
+        BigDecimal bound = most.multiply(limits.of(Limit.CAPACITY_MOST_PERCENT)).movePointLeft(2);
+        if (run.lastSeenRunningHours().compareTo(bound) > 0) {
+            throw new Unanswerable(
+                    "lastSeenRunningHours",
+                    "it ran %s h and at most %s h when it was new: over %s of new cannot be; look at both again"
+                            .formatted(run.lastSeenRunningHours(), most, limits.applied(Limit.CAPACITY_MOST_PERCENT)));
         }
         double runWidth = high / low;
         double newWidth = most.doubleValue() / least.doubleValue();

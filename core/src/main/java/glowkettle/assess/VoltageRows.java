@@ -33,8 +33,10 @@ final class VoltageRows {
     void judge(boolean anySwelling, boolean warm) {
         level();
         spread();
-        boolean dropKnown = drop();
-        boolean liftedOut = readings.point() == Point.LIFTED_OUT;
+        boolean first = drop(readings.voltageDrop());
+        boolean second = drop(readings.secondVoltageDrop());
+        boolean dropKnown = first || second;
+        boolean liftedOut = readings.point() != Point.INTAKE;
         row.missing(
                 plugSaysNothing || liftedOut && lowestV == null,
                 "rested-voltage",
@@ -46,12 +48,13 @@ final class VoltageRows {
                 "charge-limit",
                 "Find the charge limit per cell on the label.");
         row.missing(
-                liftedOut && dropNeeded(anySwelling, warm) && !dropKnown,
+                readings.point() == Point.LIFTED_OUT && dropNeeded(anySwelling, warm) && !dropKnown,
                 "voltage-drop",
                 "Measure the voltage drop at rest: twice, with the temperature steady.");
     }
 
     private void level() {
+        BigDecimal lowestV = lowest();
         row.downTo(
                 Limit.CELL_LOW_ISOLATE_V,
                 lowestV,
@@ -82,6 +85,13 @@ final class VoltageRows {
                         "A cell is over its charge limit."));
     }
 
+    /** The highest cell is never lower than the lowest: known alone, it bounds it. */
+    private @Nullable BigDecimal lowest() {
+        return lowestV != null
+                ? lowestV
+                : plugSaysNothing ? null : readings.voltage().highestRestedCellV();
+    }
+
     private void spread() {
         Voltage voltage = readings.voltage();
         BigDecimal computed = voltage.highestRestedCellV() == null || lowestV == null
@@ -109,8 +119,7 @@ final class VoltageRows {
     }
 
     /** Judges the drop by each row it is valid for; false when it is valid for none. */
-    private boolean drop() {
-        VoltageDrop drop = readings.voltageDrop();
+    private boolean drop(VoltageDrop drop) {
         if (drop.dropMv() == null || drop.dropOverHours() == null || drop.hoursSinceCurrent() == null) {
             return false;
         }

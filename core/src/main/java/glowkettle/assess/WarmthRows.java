@@ -1,5 +1,7 @@
 package glowkettle.assess;
 
+import glowkettle.assess.HazardReadings.Cell;
+import glowkettle.assess.HazardReadings.Point;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.limits.Limit;
 import java.math.BigDecimal;
@@ -10,8 +12,11 @@ import org.jspecify.annotations.Nullable;
  * that not saying is never the milder answer.
  */
 final class WarmthRows {
+    private final HazardReadings readings;
     private final Warmth warmth;
     private final Row row;
+    private final @Nullable BigDecimal hottestC;
+    private final @Nullable BigDecimal predictedC;
     private final @Nullable BigDecimal aboveAmbientK;
     private final @Nullable BigDecimal abovePredictedK;
     private final boolean mayBeAtRest;
@@ -19,11 +24,16 @@ final class WarmthRows {
     private final boolean mayBeUnheated;
     private final boolean mayBeWithoutCurrent;
 
-    WarmthRows(Warmth warmth, Row row) {
-        this.warmth = warmth;
+    WarmthRows(HazardReadings readings, Row row) {
+        this.readings = readings;
+        this.warmth = readings.warmth();
         this.row = row;
-        aboveAmbientK = difference(warmth.surfaceC(), warmth.ambientC());
-        abovePredictedK = difference(warmth.surfaceC(), warmth.predictedC());
+        hottestC = warmer(warmth.surfaceC(), readings.cell().cellC());
+        // A pack that nobody has heated for as long as a rest lasts has nothing to be predicted from.
+        boolean cooledDown = warmth.minutesSinceHeat() != null && beyondRest(warmth.minutesSinceHeat());
+        predictedC = cooledDown ? null : warmth.predictedC();
+        aboveAmbientK = difference(hottestC, warmth.ambientC());
+        abovePredictedK = difference(warmth.surfaceC(), predictedC);
         mayBeAtRest = !Boolean.FALSE.equals(warmth.atRest());
         mayBeActive = !Boolean.TRUE.equals(warmth.atRest());
         mayBeUnheated = beyondRest(warmth.minutesSinceHeat());
@@ -35,7 +45,7 @@ final class WarmthRows {
     boolean warm() {
         boolean overAmbient = row.reaches(Limit.ABOVE_AMBIENT_GUARDED_K, aboveAmbientK);
         boolean overPredicted = row.reaches(Limit.ABOVE_AMBIENT_GUARDED_K, abovePredictedK);
-        boolean unexplained = mayBeActive && warmth.predictedC() == null && mayBeUnheated;
+        boolean unexplained = mayBeActive && predictedC == null && mayBeUnheated;
         return overPredicted || overAmbient && (mayBeAtRest || unexplained);
     }
 
@@ -45,14 +55,16 @@ final class WarmthRows {
         }
         if (mayBeActive) {
             underWay();
-            if (warmth.predictedC() == null) {
+            if (predictedC == null) {
                 nothingPredicted();
             } else {
                 predicted();
             }
         }
-        row.missing(warmth.surfaceC() == null, "surface", "Take the surface temperature over the pack.");
-        row.missing(warmth.ambientC() == null, "ambient", "Take the temperature of the shop's air.");
+        overrun();
+        boolean needed = readings.point() != Point.NEW;
+        row.missing(needed && warmth.surfaceC() == null, "surface", "Take the surface temperature over the pack.");
+        row.missing(needed && warmth.ambientC() == null, "ambient", "Take the temperature of the shop's air.");
         row.missing(
                 warmth.surfaceC() != null && warmth.atRest() == null,
                 "rest",
@@ -62,13 +74,13 @@ final class WarmthRows {
     private void atRest() {
         row.from(
                 Limit.SURFACE_EVACUATE_C,
-                warmth.surfaceC(),
+                hottestC,
                 Tier.EVACUATE,
                 "surface-at-rest",
                 "The surface is this hot with nothing heating it.");
         row.from(
                 Limit.SURFACE_ISOLATE_C,
-                warmth.surfaceC(),
+                hottestC,
                 Tier.ISOLATE,
                 "surface-at-rest",
                 "The surface is this warm at rest.");
@@ -106,7 +118,7 @@ final class WarmthRows {
         if (explained || unsaid) {
             row.from(
                     Limit.SURFACE_EVACUATE_C,
-                    warmth.surfaceC(),
+                    hottestC,
                     Tier.ISOLATE,
                     "hot-under-way",
                     "This is too hot under heat, charge or load, predicted or not: heat and current off.",
@@ -164,7 +176,7 @@ final class WarmthRows {
         String retake = "Not at rest, and nothing predicts this: take it again at rest.";
         row.from(
                 Limit.SURFACE_ISOLATE_C,
-                warmth.surfaceC(),
+                hottestC,
                 Tier.GUARDED,
                 "retake-surface",
                 retake,
@@ -188,9 +200,52 @@ final class WarmthRows {
                 Condition.NO_HEAT);
     }
 
-    /** True when the last time lies further back than a rest, or was never said. */
+    /** Heat past the latest lift-off, on or off for less than a rest: the cell is taken to be as hot as it may be. */
+    private void overrun() {
+        boolean heatedLately = warmth.minutesSinceHeat() == null || !beyondRest(warmth.minutesSinceHeat());
+        if (!Boolean.TRUE.equals(readings.cell().overrun()) || !heatedLately) {
+            return;
+        }
+        BigDecimal cellC = cellC(readings.cell());
+        row.missing(cellC == null, "cell", "Heat was on for too long: take the temperature of the cell, now.");
+        row.from(
+                Limit.SURFACE_EVACUATE_C,
+                cellC,
+                Tier.ISOLATE,
+                "overrun",
+                "Heat was on past the latest lift-off, and the cell is this hot: heat off, watch it until it is at rest.",
+                Condition.HEAT_OFF);
+        row.from(
+                Limit.CELL_HEATING_C,
+                cellC,
+                Tier.GUARDED,
+                "overrun",
+                "Heat was on past the latest lift-off, and the cell is warmer than it may be.",
+                Condition.HEAT_OFF,
+                Condition.NO_HEAT,
+                Condition.WATCH);
+    }
+
+    /** As read, if that is fresh; else as the curve says; the warmer of both where nobody said how old the reading is. */
+    private @Nullable BigDecimal cellC(Cell cell) {
+        if (cell.cellC() == null || cell.curveCellC() == null) {
+            return warmer(cell.cellC(), cell.curveCellC());
+        }
+        if (cell.minutesSinceCellRead() == null) {
+            return warmer(cell.cellC(), cell.curveCellC());
+        }
+        return cell.minutesSinceCellRead().compareTo(row.limits().of(Limit.CELL_FRESH_MINUTES)) < 0
+                ? cell.cellC()
+                : cell.curveCellC();
+    }
+
+    /** True when the last time lies as far back as a rest lasts, or was never said. */
     private boolean beyondRest(@Nullable BigDecimal minutesSince) {
-        return minutesSince == null || minutesSince.compareTo(row.limits().of(Limit.REST_MINUTES)) > 0;
+        return minutesSince == null || minutesSince.compareTo(row.limits().of(Limit.REST_MINUTES)) >= 0;
+    }
+
+    private static @Nullable BigDecimal warmer(@Nullable BigDecimal a, @Nullable BigDecimal b) {
+        return a == null || b == null ? (a == null ? b : a) : a.max(b);
     }
 
     private static @Nullable BigDecimal difference(@Nullable BigDecimal a, @Nullable BigDecimal b) {

@@ -8,6 +8,7 @@ import glowkettle.finding.Weight;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -20,23 +21,65 @@ import org.jspecify.annotations.Nullable;
 public final class Kept {
     private Kept() {}
 
-    /** What can spoil a cycle. */
+    /** What can spoil a cycle, or leaves a remark on it. */
     public enum Mishap {
         CHARGE_INTERRUPTED("The first charge was interrupted.", Phase.CHARGE_AND_SOAK),
         SLEPT("The device slept during the run-down.", Phase.CHARGE_AND_SOAK),
         PLUGGED_IN_EARLY("It was plugged in before it had shut itself down.", Phase.CHARGE_AND_SOAK),
-        LAST_CHARGE_INTERRUPTED("The last charge was interrupted.", Phase.RUN_DOWN);
+        LAST_CHARGE_INTERRUPTED("The last charge was interrupted.", Phase.RUN_DOWN),
+        LAST_CHARGE_BREAK("The last charge had a short break.", null);
 
         private final String sentence;
-        private final Phase repeatFrom;
+        private final @Nullable Phase repeatFrom;
 
-        Mishap(String sentence, Phase repeatFrom) {
+        Mishap(String sentence, @Nullable Phase repeatFrom) {
             this.sentence = sentence;
             this.repeatFrom = repeatFrom;
         }
 
         public String sentence() {
             return sentence;
+        }
+
+        public boolean spoils() {
+            return repeatFrom != null;
+        }
+    }
+
+    /**
+     * What is known of a cycle.
+     *
+     * @param rechargePercent how much was charged during the run-down
+     * @param rechargeEndedAboveStart it held more after that than when the run-down began
+     * @param lastChargeBreakMinutes the longest break of the last charge
+     * @param reckoned events that nobody saw, and whose time is a sum's
+     */
+    public record Log(
+            Progress events,
+            Set<Mishap> mishaps,
+            @Nullable BigDecimal rechargePercent,
+            boolean rechargeEndedAboveStart,
+            @Nullable BigDecimal lastChargeBreakMinutes,
+            Set<Reckoned> reckoned) {
+        public Log {
+            mishaps = Set.copyOf(mishaps);
+            reckoned = Set.copyOf(reckoned);
+        }
+
+        public Log(Progress events, Set<Mishap> mishaps) {
+            this(events, mishaps, null, false, null, Set.of());
+        }
+    }
+
+    /** What nobody need have seen. */
+    public enum Reckoned {
+        FULL("Nobody saw it full; the time is reckoned from the length of the charge."),
+        SHUT_DOWN("Nobody saw it shut down; the time is reckoned from the length of the run-down.");
+
+        private final String sentence;
+
+        Reckoned(String sentence) {
+            this.sentence = sentence;
         }
     }
 
@@ -51,40 +94,56 @@ public final class Kept {
     /** The verdict; {@code repeatFrom} names the phase to go back to, or is null. */
     public record Verdict(Standing standing, @Nullable Phase repeatFrom) {}
 
-    public static Result<Verdict> judge(Progress log, Set<Mishap> mishaps, ShopLimits limits) {
+    public static Result<Verdict> judge(Log log, ShopLimits limits) {
         List<Finding> findings = new ArrayList<>();
         List<Phase> repeats = new ArrayList<>();
-        for (Mishap mishap : mishaps) {
+        for (Mishap mishap : mishaps(log)) {
+            String rule = "calibrate-"
+                    + mishap.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
             findings.add(
-                    Finding.stop("calibrate-" + mishap.name().toLowerCase(java.util.Locale.ROOT), mishap.sentence));
-            repeats.add(mishap.repeatFrom);
+                    mishap.repeatFrom == null
+                            ? Finding.care(rule, mishap.sentence)
+                            : Finding.stop(rule, mishap.sentence));
+            if (mishap.repeatFrom != null) {
+                repeats.add(mishap.repeatFrom);
+            }
         }
-        if (log.runDownStarted() != null) {
-            span(
-                    log.fullSeen(),
-                    log.runDownStarted(),
-                    Limit.SOAK_HOURS,
-                    "soak",
-                    limits,
-                    findings,
-                    repeats,
-                    Phase.CHARGE_AND_SOAK);
-        }
-        if (log.lastChargeStarted() != null) {
-            span(
-                    log.shutDownSeen(),
-                    log.lastChargeStarted(),
-                    Limit.OFF_REST_HOURS,
-                    "rest",
-                    limits,
-                    findings,
-                    repeats,
-                    Phase.RUN_DOWN);
+        missing(log.events(), findings, repeats);
+        recharge(log, limits, findings, repeats);
+        pause(log, limits, findings, repeats);
+        Progress events = log.events();
+        span(
+                events.fullSeen(),
+                events.runDownStarted(),
+                Limit.SOAK_HOURS,
+                "soak",
+                limits,
+                findings,
+                repeats,
+                Phase.CHARGE_AND_SOAK);
+        span(
+                events.shutDownSeen(),
+                events.lastChargeStarted(),
+                Limit.OFF_REST_HOURS,
+                "rest",
+                limits,
+                findings,
+                repeats,
+                Phase.RUN_DOWN);
+        for (Reckoned reckoned : Reckoned.values()) {
+            if (log.reckoned().contains(reckoned)) {
+                findings.add(Finding.care(
+                        "calibrate-reckoned-"
+                                + reckoned.name()
+                                        .toLowerCase(java.util.Locale.ROOT)
+                                        .replace('_', '-'),
+                        reckoned.sentence));
+            }
         }
         Phase repeatFrom = repeats.stream().min(Comparator.naturalOrder()).orElse(null);
         Standing standing = repeatFrom != null
                 ? Standing.REPEAT
-                : log.lastChargeEnded() == null
+                : events.lastChargeEnded() == null
                         ? Standing.UNDER_WAY
                         : findings.isEmpty() ? Standing.VALID : Standing.VALID_WITH_REMARKS;
         return new Result<>(
@@ -93,9 +152,70 @@ public final class Kept {
                 new Working(findings.stream().map(Finding::sentence).toList()));
     }
 
+    private static List<Mishap> mishaps(Log log) {
+        return java.util.Arrays.stream(Mishap.values())
+                .filter(log.mishaps()::contains)
+                .toList();
+    }
+
+    /** A part that a later one needs and the log lacks was not kept; nothing is taken for seen. */
+    private static void missing(Progress events, List<Finding> findings, List<Phase> repeats) {
+        List<Part> parts = List.of(
+                new Part("plugged in", events.chargeStarted(), Phase.CHARGE_AND_SOAK),
+                new Part("seen full", events.fullSeen(), Phase.CHARGE_AND_SOAK),
+                new Part("unplugged for the run-down", events.runDownStarted(), Phase.CHARGE_AND_SOAK),
+                new Part("shut down", events.shutDownSeen(), Phase.RUN_DOWN),
+                new Part("plugged in for the last charge", events.lastChargeStarted(), Phase.RUN_DOWN),
+                new Part("full again", events.lastChargeEnded(), Phase.RUN_DOWN));
+        int last = -1;
+        for (int i = 0; i < parts.size(); i++) {
+            last = parts.get(i).at() != null ? i : last;
+        }
+        for (Part part : parts.subList(0, Math.max(0, last))) {
+            if (part.at() == null) {
+                findings.add(Finding.stop(
+                        "calibrate-missing-part", "The log lacks when it was %s.".formatted(part.words())));
+                repeats.add(part.phase());
+            }
+        }
+    }
+
+    private record Part(String words, @Nullable Instant at, Phase phase) {}
+
+    private static void recharge(Log log, ShopLimits limits, List<Finding> findings, List<Phase> repeats) {
+        BigDecimal recharge = log.rechargePercent();
+        boolean tooMuch = recharge != null && recharge.compareTo(limits.of(Limit.RECHARGE_MOST_PERCENT)) > 0;
+        if (tooMuch || log.rechargeEndedAboveStart()) {
+            findings.add(new Finding(
+                    "calibrate-recharged",
+                    Weight.STOP,
+                    recharge == null ? null : Quantity.of(recharge, "%"),
+                    limits.applied(Limit.RECHARGE_MOST_PERCENT),
+                    "It was charged during the run-down."));
+            repeats.add(Phase.CHARGE_AND_SOAK);
+        }
+    }
+
+    private static void pause(Log log, ShopLimits limits, List<Finding> findings, List<Phase> repeats) {
+        BigDecimal pause = log.lastChargeBreakMinutes();
+        if (pause == null || pause.signum() == 0) {
+            return;
+        }
+        boolean brokenOff = pause.compareTo(limits.of(Limit.BREAK_MOST_MINUTES)) >= 0;
+        findings.add(new Finding(
+                "calibrate-break",
+                brokenOff ? Weight.STOP : Weight.CARE,
+                Quantity.of(pause, "min"),
+                limits.applied(Limit.BREAK_MOST_MINUTES),
+                "The last charge had a break of %s.".formatted(Figures.withUnit(pause, "min"))));
+        if (brokenOff) {
+            repeats.add(Phase.RUN_DOWN);
+        }
+    }
+
     private static void span(
             @Nullable Instant from,
-            Instant to,
+            @Nullable Instant to,
             Limit least,
             String name,
             ShopLimits limits,
@@ -103,13 +223,8 @@ public final class Kept {
             List<Phase> repeats,
             Phase repeatFrom) {
         double needed = limits.number(least);
-        if (from == null) {
-            findings.add(new Finding(
-                    "calibrate-" + name + "-unseen",
-                    Weight.CARE,
-                    null,
-                    limits.applied(least),
-                    "Nobody saw when the %s began, so it cannot be shown to have lasted.".formatted(name)));
+        // What is missing is named by itself.
+        if (from == null || to == null) {
             return;
         }
         double hours = Duration.between(from, to).toSeconds() / 3600.0;

@@ -26,10 +26,10 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
             @Says("Resistance of the pack") @Within(min = "0.001", max = "100", unit = "Ω")
             BigDecimal resistanceOhm,
 
-            @Says("Cells in series") @Within(min = "1", max = "30")
+            @Says("Cells in series") @Within(min = "1", max = "30", whole = true)
             BigDecimal series,
 
-            @Says("Charge limit per cell") @Within(min = "3.6", max = "4.5", unit = "V")
+            @Says("Charge limit per cell") @Within(min = "3.5", max = "4.6", unit = "V")
             BigDecimal chargeLimitV,
 
             @Says("Charge current") @Within(min = "0.01", max = "500", unit = "A")
@@ -53,10 +53,10 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
             @Says("Resistance of the pack") @Within(min = "0.001", max = "100", unit = "Ω")
             BigDecimal resistanceOhm,
 
-            @Says("Cells in series") @Within(min = "1", max = "30")
+            @Says("Cells in series") @Within(min = "1", max = "30", whole = true)
             BigDecimal series,
 
-            @Says("Charge limit per cell") @Within(min = "3.6", max = "4.5", unit = "V")
+            @Says("Charge limit per cell") @Within(min = "3.5", max = "4.6", unit = "V")
             BigDecimal chargeLimitV,
 
             @Says("Power drawn") @Within(min = "0.01", max = "10000", unit = "W")
@@ -187,7 +187,7 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
             BigDecimal series,
             BigDecimal chargeLimitV,
             ShopLimits limits) {
-        Chemistry chemistry = Chemistry.chargedTo(chargeLimitV, limits);
+        Chemistry chemistry = Chemistry.known(chargeLimitV, "chargeLimitV", limits);
         return new CellModel(
                 OpenCircuitCurve.of(chemistry, limits),
                 capacityAh.doubleValue(),

@@ -1,5 +1,6 @@
 package glowkettle.cell;
 
+import glowkettle.finding.Unanswerable;
 import glowkettle.limits.Limit;
 import glowkettle.limits.LimitTable;
 import glowkettle.limits.ShopLimits;
@@ -36,6 +37,39 @@ public record Chemistry(Family family, BigDecimal chargeLimitV) {
                         row.get(1),
                         new Chemistry(row.get(3).signum() == 0 ? Family.LITHIUM : Family.IRON_PHOSPHATE, row.get(2))))
                 .toList();
+    }
+
+    /** The cells charged to this voltage, as near as it is printed; empty where none is. */
+    public static java.util.Optional<Chemistry> ofLimit(BigDecimal chargeLimitV, ShopLimits limits) {
+        return bands(limits).stream()
+                .map(Band::chemistry)
+                .filter(known ->
+                        known.chargeLimitV().subtract(chargeLimitV).abs().compareTo(limits.of(Limit.CHARGE_PRINT_V))
+                                <= 0)
+                .min(Comparator.comparing(
+                        known -> known.chargeLimitV().subtract(chargeLimitV).abs()))
+                .map(known -> new Chemistry(known.family(), chargeLimitV));
+    }
+
+    /**
+     * The cells charged to this voltage.
+     *
+     * @throws Unanswerable naming the field, where no cell is charged to it
+     */
+    public static Chemistry known(BigDecimal chargeLimitV, String field, ShopLimits limits) {
+        return ofLimit(chargeLimitV, limits)
+                .orElseThrow(() -> new Unanswerable(
+                        field,
+                        "No cell is charged to %s V; accepted are, within %s: %s"
+                                .formatted(
+                                        chargeLimitV,
+                                        limits.applied(Limit.CHARGE_PRINT_V),
+                                        bands(limits).stream()
+                                                .map(band -> band.chemistry()
+                                                        .chargeLimitV()
+                                                        .toPlainString())
+                                                .distinct()
+                                                .collect(java.util.stream.Collectors.joining(", ")))));
     }
 
     /** The family that charges to this voltage: iron-phosphate up to its own limit, else lithium-ion. */

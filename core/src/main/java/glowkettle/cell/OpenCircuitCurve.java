@@ -28,8 +28,15 @@ public final class OpenCircuitCurve {
         List<List<BigDecimal>> rows = limits.table(LimitTable.OPEN_CIRCUIT).rows();
         boolean iron = chemistry.family() == Chemistry.Family.IRON_PHOSPHATE;
         double from = limits.number(Limit.STRETCH_FROM_V);
-        double factor =
-                (chemistry.chargeLimitV().doubleValue() - from) / (limits.number(Limit.FLAT_BASE_LIMIT_V) - from);
+        double base = limits.number(Limit.FLAT_BASE_LIMIT_V);
+        // A limit printed a hair off the table's own is the table's.
+        boolean asTabled = chemistry
+                        .chargeLimitV()
+                        .subtract(limits.of(Limit.FLAT_BASE_LIMIT_V))
+                        .abs()
+                        .compareTo(limits.of(Limit.CHARGE_PRINT_V))
+                <= 0;
+        double factor = asTabled ? 1 : (chemistry.chargeLimitV().doubleValue() - from) / (base - from);
         double[] soc = new double[rows.size()];
         double[] volts = new double[rows.size()];
         for (int i = 0; i < soc.length; i++) {

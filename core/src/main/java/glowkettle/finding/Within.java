@@ -18,4 +18,7 @@ public @interface Within {
     String max();
 
     String unit() default "";
+
+    /** A count: half of one cannot be true. */
+    boolean whole() default false;
 }

@@ -67,8 +67,8 @@ public final class GrowthRoom {
                     "Too thick: it needs %s to grow and has %s."
                             .formatted(Figures.withUnit(needed, "mm"), Figures.withUnit(thickness, "mm"))));
         }
-        tooLarge("width", width, findings);
-        tooLarge("length", length, findings);
+        tooLarge("width", "wide", width, findings);
+        tooLarge("length", "long", length, findings);
         Verdict verdict = findings.isEmpty() ? Verdict.FITS : Verdict.REFUSED;
         return new Result<>(
                 new Room(verdict, thickness, needed, width, length),
@@ -85,14 +85,14 @@ public final class GrowthRoom {
                         sum("length", sizes.bayLengthMm(), sizes.lengthMm(), length)));
     }
 
-    private static void tooLarge(String direction, BigDecimal room, List<Finding> findings) {
+    private static void tooLarge(String direction, String tooWhat, BigDecimal room, List<Finding> findings) {
         if (room.signum() < 0) {
             findings.add(new Finding(
                     "bay-" + direction,
                     Verdict.REFUSED.weight(),
                     Quantity.of(room, "mm"),
                     null,
-                    "The pack is larger than its bay in " + direction + "."));
+                    "Too %s: it is %s larger than its bay.".formatted(tooWhat, Figures.withUnit(room.negate(), "mm"))));
         }
     }
 

@@ -28,11 +28,19 @@ final class HonestVolume {
                 : thickness * claim.widthMm().doubleValue() * length / CUBIC_MM_PER_LITRE;
     }
 
-    static Limit ceiling(Honesty.Claim claim, double litres) {
+    static Limit ceiling(Honesty.Claim claim, double litres, ShopLimits limits) {
         return switch (claim.body()) {
             case ROUND, CASED_ROUND -> round(claim);
-            case POUCH, CASED_POUCH -> pouch(litres * MILLILITRES_PER_LITRE / cells(claim));
+            case POUCH -> pouch(litres * MILLILITRES_PER_LITRE / cells(claim));
+            case CASED_POUCH -> pouch(casedCellMl(claim, litres, limits));
         };
+    }
+
+    /** The class is a cell's own; the case takes its share of the outer volume where nobody knows the cell's. */
+    private static double casedCellMl(Honesty.Claim claim, double litres, ShopLimits limits) {
+        return claim.cellVolumeMl() != null
+                ? claim.cellVolumeMl().doubleValue()
+                : litres * MILLILITRES_PER_LITRE * limits.number(Limit.CASED_SHARE_PERCENT) / 100 / cells(claim);
     }
 
     static double ceilingWhPerL(Honesty.Claim claim, Limit ceiling, ShopLimits limits) {

@@ -35,7 +35,7 @@ public final class Honesty {
 
             @Says("Body") Body body,
 
-            @Says("Cells in the body; 1 when not said") @Within(min = "1", max = "3000") @Nullable
+            @Says("Cells in the body; 1 when not said") @Within(min = "1", max = "3000", whole = true) @Nullable
             BigDecimal cells,
 
             @Says("Thickness; the diameter of a round cell") @Within(min = "0.3", max = "200", unit = "mm") @Nullable
@@ -48,6 +48,11 @@ public final class Honesty {
             BigDecimal lengthMm,
 
             @Says("Cells inside are of size") @Nullable RoundSize roundSize,
+
+            @Says("Volume of one flat cell inside a case, where it is known")
+            @Within(min = "0.05", max = "1000", unit = "mL")
+            @Nullable
+            BigDecimal cellVolumeMl,
 
             @Says("Mass") @Within(min = "0.1", max = "100000", unit = "g") @Nullable
             BigDecimal massG) {}
@@ -109,7 +114,7 @@ public final class Honesty {
         List<Finding> findings = new ArrayList<>();
         Limit volumeLimit = null;
         if (!Double.isNaN(volumeL)) {
-            volumeLimit = HonestVolume.ceiling(claim, volumeL);
+            volumeLimit = HonestVolume.ceiling(claim, volumeL, limits);
             double ceiling = HonestVolume.ceilingWhPerL(claim, volumeLimit, limits);
             share = claimedWh / volumeL / ceiling;
             mostWh = ceiling * volumeL;

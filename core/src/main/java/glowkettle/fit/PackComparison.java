@@ -5,13 +5,17 @@ import glowkettle.cell.OpenCircuitCurve;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.finding.Says;
 import glowkettle.finding.Working;
 import glowkettle.library.PackData;
+import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,7 +26,16 @@ public final class PackComparison {
     private PackComparison() {}
 
     /** What the device takes, and the pack that is offered. */
-    public record Request(PackData device, PackLabel offered) {}
+    public record Request(
+            PackData device,
+            PackLabel offered,
+
+            @Says("The leads are soldered: there is no connector to compare") @Nullable
+            Boolean soldered) {
+        public Request(PackData device, PackLabel offered) {
+            this(device, offered, null);
+        }
+    }
 
     /** One line of the comparison. */
     public record Line(String name, Verdict verdict, String takes, String offers, String sentence, List<String> sums) {}
@@ -45,7 +58,7 @@ public final class PackComparison {
         BigDecimal usable = voltage(device, offered, limits, lines);
         energy(offered, limits, lines);
         size(device, offered, limits, lines);
-        connector(device, offered, lines);
+        connector(device, offered, Boolean.TRUE.equals(request.soldered()), lines);
         Honesty.Judgement honesty = honesty(device, offered, limits, lines);
         Verdict worst = lines.stream().map(Line::verdict).reduce(Verdict.FITS, (a, b) -> a.compareTo(b) >= 0 ? a : b);
         List<Finding> findings = lines.stream()
@@ -63,8 +76,8 @@ public final class PackComparison {
             PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
         Result<PackVoltage.Outcome> read =
                 PackVoltage.read(new PackVoltage.Label(offered.nominalV(), offered.chargeV()), limits);
-        Chemistry.Family family =
-                Chemistry.chargedTo(device.chargeLimitV(), limits).family();
+        Chemistry.Family family = Chemistry.known(device.chargeLimitV(), "device.chargeLimitV", limits)
+                .family();
         String takes =
                 "%ss %s, %s".formatted(device.series(), family.words(), Figures.withUnit(device.nominalV(), "V"));
         String offers = Figures.withUnit(offered.nominalV(), "V")
@@ -83,7 +96,7 @@ public final class PackComparison {
                                 ? "The same count of cells and the same family."
                                 : "The count of cells and the family must be the same: this would over- or undercharge it.",
                         sums));
-                return same ? chargeLimit(device, option.chemistry(), limits, lines) : null;
+                return same ? chargeLimit(device, option, offered.chargeV(), limits, lines) : null;
             }
             case PackVoltage.Outcome.Ask(List<PackVoltage.Option> options) -> {
                 boolean possible = options.isEmpty()
@@ -113,36 +126,57 @@ public final class PackComparison {
         return null;
     }
 
-    private static BigDecimal chargeLimit(PackData device, Chemistry chemistry, ShopLimits limits, List<Line> lines) {
+    /**
+     * As printed, give or take half the last digit shared by the cells, and never more than a hundredth of a volt: what the
+     * device charges higher than that burns.
+     */
+    private static @Nullable BigDecimal chargeLimit(
+            PackData device,
+            PackVoltage.Option option,
+            @Nullable BigDecimal printedV,
+            ShopLimits limits,
+            List<Line> lines) {
+        Chemistry chemistry = option.chemistry();
         String takes = Figures.withUnit(device.chargeLimitV(), "V") + " per cell";
-        String offers = Figures.withUnit(chemistry.chargeLimitV(), "V") + " per cell";
-        int higher = chemistry.chargeLimitV().compareTo(device.chargeLimitV());
-        double share = OpenCircuitCurve.of(chemistry, limits)
-                .socPercent(device.chargeLimitV().doubleValue());
-        BigDecimal usable = higher > 0 ? Figures.round(share, 1) : BigDecimal.valueOf(100);
-        String sum =
-                "SOC(%s) on the curve of %s = %s".formatted(takes, chemistry.words(), Figures.withUnit(usable, "%"));
-        if (higher < 0) {
+        String offers = Figures.withUnit(
+                        chemistry.chargeLimitV().round(new MathContext(5)).stripTrailingZeros(), "V") + " per cell";
+        BigDecimal tolerance = printedV == null ? BigDecimal.ZERO : halfADigit(printedV, option.series(), limits);
+        BigDecimal over = chemistry.chargeLimitV().subtract(device.chargeLimitV());
+        String sum = "%s − %s, give or take %s"
+                .formatted(offers, takes, Figures.withUnit(tolerance.round(new MathContext(2)), "V"));
+        if (over.compareTo(tolerance.negate()) < 0) {
             lines.add(new Line(
                     "charge limit",
                     Verdict.REFUSED,
                     takes,
                     offers,
                     "The device charges higher than these cells take: overcharge, fire.",
-                    List.of("%s < %s".formatted(offers, takes))));
-        } else if (higher > 0) {
-            lines.add(new Line(
-                    "charge limit",
-                    Verdict.WITH_CARE,
-                    takes,
-                    offers,
-                    "It will only be filled to the old limit: %s of its charge is used."
-                            .formatted(Figures.withUnit(usable, "%")),
                     List.of(sum)));
-        } else {
-            lines.add(new Line("charge limit", Verdict.FITS, takes, offers, "The same charge limit.", List.of()));
+            return null;
         }
+        if (over.compareTo(tolerance) <= 0) {
+            lines.add(new Line("charge limit", Verdict.FITS, takes, offers, "The same charge limit.", List.of(sum)));
+            return BigDecimal.valueOf(100);
+        }
+        BigDecimal usable = Figures.round(
+                OpenCircuitCurve.of(chemistry, limits)
+                        .socPercent(device.chargeLimitV().doubleValue()),
+                1);
+        lines.add(new Line(
+                "charge limit",
+                Verdict.WITH_CARE,
+                takes,
+                offers,
+                "It will only be filled to the old limit: %s of its charge is used."
+                        .formatted(Figures.withUnit(usable, "%")),
+                List.of("SOC(%s) on the curve of %s = %s"
+                        .formatted(takes, chemistry.words(), Figures.withUnit(usable, "%")))));
         return usable;
+    }
+
+    private static BigDecimal halfADigit(BigDecimal printedV, int series, ShopLimits limits) {
+        BigDecimal half = BigDecimal.valueOf(5).movePointLeft(Math.max(0, printedV.scale()) + 1);
+        return half.divide(BigDecimal.valueOf(series), MathContext.DECIMAL64).min(limits.of(Limit.CHARGE_DIGIT_V));
     }
 
     private static void energy(PackLabel offered, ShopLimits limits, List<Line> lines) {
@@ -168,11 +202,13 @@ public final class PackComparison {
         if (offered.thicknessMm() == null || offered.widthMm() == null || offered.lengthMm() == null) {
             List<String> readings = offered.sizeCode() == null
                     ? List.of()
-                    : SizeCode.readings(new SizeCode.Request(
-                                    offered.sizeCode(),
-                                    device.bayThicknessMm(),
-                                    device.bayWidthMm(),
-                                    device.bayLengthMm()))
+                    : SizeCode.readings(
+                                    new SizeCode.Request(
+                                            offered.sizeCode(),
+                                            device.bayThicknessMm(),
+                                            device.bayWidthMm(),
+                                            device.bayLengthMm()),
+                                    limits)
                             .working()
                             .lines();
             lines.add(new Line(
@@ -205,11 +241,21 @@ public final class PackComparison {
                 room.findings().isEmpty()
                         ? "It fits the bay, with %s to grow."
                                 .formatted(Figures.withUnit(room.result().thicknessRoomMm(), "mm"))
-                        : room.findings().getFirst().sentence(),
+                        : room.findings().stream().map(Finding::sentence).collect(Collectors.joining(" ")),
                 room.working().lines()));
     }
 
-    private static void connector(PackData device, PackLabel offered, List<Line> lines) {
+    private static void connector(PackData device, PackLabel offered, boolean soldered, List<Line> lines) {
+        if (soldered) {
+            lines.add(new Line(
+                    "leads",
+                    Verdict.FITS,
+                    device.connector(),
+                    "soldered",
+                    "Soldered leads: colours are a hint, other ones are no fault. The meter decides which is which.",
+                    List.of()));
+            return;
+        }
         Boolean same = offered.connectorMatches();
         lines.add(new Line(
                 "connector",
@@ -244,6 +290,7 @@ public final class PackComparison {
                         offered.thicknessMm(),
                         offered.widthMm(),
                         offered.lengthMm(),
+                        null,
                         null,
                         offered.massG()),
                 limits);

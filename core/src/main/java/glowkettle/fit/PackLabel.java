@@ -34,7 +34,7 @@ public record PackLabel(
 
         @Says("Body") @Nullable Body body,
 
-        @Says("Cells in the body") @Within(min = "1", max = "3000") @Nullable
+        @Says("Cells in the body") @Within(min = "1", max = "3000", whole = true) @Nullable
         BigDecimal cells,
 
         @Says(value = "Size code", longest = 20) @Nullable String sizeCode,

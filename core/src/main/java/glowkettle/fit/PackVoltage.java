@@ -60,10 +60,20 @@ public final class PackVoltage {
         if (chargeV == null) {
             return answer(byNominal, lines, "Read the charge voltage on the label, or count the cells.");
         }
-        List<Option> agreeing = byNominal.stream()
-                .filter(option -> agrees(option, chargeV, limits))
+        List<Option> byCharge = byCharge(chargeV, limits);
+        lines.add("charge %s: %s".formatted(Figures.withUnit(chargeV, "V"), words(byCharge)));
+        if (byCharge.isEmpty()) {
+            return answer(
+                    List.of(),
+                    lines,
+                    "No cell is charged to %s, however many share it: read the label again."
+                            .formatted(Figures.withUnit(chargeV, "V")));
+        }
+        List<Option> agreeing = byCharge.stream()
+                .filter(option -> byNominal.isEmpty()
+                        ? isPlausible(option, label.nominalV(), limits)
+                        : byNominal.stream().anyMatch(nominal -> sameChemistry(nominal, option, limits)))
                 .toList();
-        lines.add("charge %s: %s".formatted(Figures.withUnit(chargeV, "V"), words(agreeing)));
         if (!byNominal.isEmpty() && agreeing.isEmpty()) {
             String sentence = "The charge voltage %s contradicts the nominal %s: do not fit it until that is settled."
                     .formatted(Figures.withUnit(chargeV, "V"), Figures.withUnit(label.nominalV(), "V"));
@@ -72,12 +82,8 @@ public final class PackVoltage {
                     List.of(Finding.stop("voltage-contradiction", sentence)),
                     new Working(lines));
         }
-        return byNominal.isEmpty()
-                ? answer(
-                        byChargeAlone(label.nominalV(), chargeV, limits),
-                        lines,
-                        "No known cell has this nominal voltage.")
-                : answer(agreeing, lines, "Count the cells.");
+        return answer(
+                agreeing, lines, byNominal.isEmpty() ? "No known cell has this nominal voltage." : "Count the cells.");
     }
 
     private static Result<Outcome> answer(List<Option> options, List<String> lines, String remedy) {
@@ -105,43 +111,43 @@ public final class PackVoltage {
         return options;
     }
 
-    private static boolean agrees(Option option, BigDecimal chargeV, ShopLimits limits) {
-        BigDecimal series = BigDecimal.valueOf(option.series());
-        BigDecimal apart = option.chemistry()
-                .chargeLimitV()
-                .multiply(series)
-                .subtract(chargeV)
-                .abs();
-        return apart.compareTo(limits.of(Limit.CHARGE_PRINT_V).multiply(series)) <= 0;
-    }
-
-    /** A nominal voltage between the bands: the printed charge voltage names the limit, if the count is beyond doubt. */
-    private static List<Option> byChargeAlone(BigDecimal nominalV, BigDecimal chargeV, ShopLimits limits) {
-        List<Chemistry.Band> lithium = Chemistry.bands(limits).stream()
-                .filter(band -> band.chemistry().family() == Chemistry.Family.LITHIUM)
-                .toList();
-        BigDecimal tolerance = limits.of(Limit.CHARGE_PRINT_V);
+    /** Every count of cells whose share is a chemistry's limit; the limit stays as printed. */
+    private static List<Option> byCharge(BigDecimal chargeV, ShopLimits limits) {
         List<Option> options = new ArrayList<>();
         for (int series = 1; series <= MOST_SERIES; series++) {
-            BigDecimal count = BigDecimal.valueOf(series);
-            BigDecimal perCell = chargeV.divide(count, MathContext.DECIMAL64);
-            BigDecimal nominalPerCell = nominalV.divide(count, MathContext.DECIMAL64);
-            boolean nominalPlausible =
-                    nominalPerCell.compareTo(lithium.getFirst().nominalFromV()) >= 0
-                            && nominalPerCell.compareTo(lithium.getLast().nominalToV()) <= 0;
-            boolean chargePlausible = perCell.compareTo(lithium.getFirst()
-                                    .chemistry()
-                                    .chargeLimitV()
-                                    .subtract(tolerance))
-                            >= 0
-                    && perCell.compareTo(
-                                    lithium.getLast().chemistry().chargeLimitV().add(tolerance))
-                            <= 0;
-            if (nominalPlausible && chargePlausible) {
-                options.add(new Option(series, new Chemistry(Chemistry.Family.LITHIUM, perCell.stripTrailingZeros())));
-            }
+            BigDecimal perCell = chargeV.divide(BigDecimal.valueOf(series), MathContext.DECIMAL64);
+            int count = series;
+            Chemistry.ofLimit(perCell, limits)
+                    .map(chemistry -> new Chemistry(chemistry.family(), plain(perCell)))
+                    .ifPresent(chemistry -> options.add(new Option(count, chemistry)));
         }
         return options;
+    }
+
+    private static BigDecimal plain(BigDecimal perCell) {
+        BigDecimal stripped = perCell.stripTrailingZeros();
+        return stripped.scale() < 0 ? stripped.setScale(0) : stripped;
+    }
+
+    private static boolean sameChemistry(Option nominal, Option charge, ShopLimits limits) {
+        return nominal.series() == charge.series()
+                && nominal.chemistry().family() == charge.chemistry().family()
+                && nominal.chemistry()
+                                .chargeLimitV()
+                                .subtract(charge.chemistry().chargeLimitV())
+                                .abs()
+                                .compareTo(limits.of(Limit.CHARGE_PRINT_V))
+                        <= 0;
+    }
+
+    /** A nominal voltage between the bands still has to be one of its family's. */
+    private static boolean isPlausible(Option option, BigDecimal nominalV, ShopLimits limits) {
+        BigDecimal perCell = nominalV.divide(BigDecimal.valueOf(option.series()), MathContext.DECIMAL64);
+        List<Chemistry.Band> family = Chemistry.bands(limits).stream()
+                .filter(band -> band.chemistry().family() == option.chemistry().family())
+                .toList();
+        return perCell.compareTo(family.getFirst().nominalFromV()) >= 0
+                && perCell.compareTo(family.getLast().nominalToV()) <= 0;
     }
 
     private static String words(List<Option> options) {

@@ -7,6 +7,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Within;
 import glowkettle.finding.Working;
+import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,7 +50,7 @@ public final class SizeCode {
         }
     }
 
-    public static Result<List<Reading>> readings(Request request) {
+    public static Result<List<Reading>> readings(Request request, ShopLimits limits) {
         String digits = request.sizeCode().strip();
         if (!digits.matches("[0-9]{5,8}")) {
             throw new Unanswerable(
@@ -59,15 +60,15 @@ public final class SizeCode {
         }
         List<Reading> readings = new ArrayList<>();
         switch (digits.length()) {
-            case 5 -> cut(digits, 2, 0, readings, request);
-            case 6 -> cut(digits, 2, 2, readings, request);
+            case 5 -> cut(digits, 2, 0, readings, request, limits);
+            case 6 -> cut(digits, 2, 2, readings, request, limits);
             case 7 -> {
-                cut(digits, 2, 2, readings, request);
-                cut(digits, 3, 2, readings, request);
+                cut(digits, 2, 2, readings, request, limits);
+                cut(digits, 3, 2, readings, request, limits);
             }
             default -> {
-                cut(digits, 3, 2, readings, request);
-                cut(digits, 2, 3, readings, request);
+                cut(digits, 3, 2, readings, request, limits);
+                cut(digits, 2, 3, readings, request, limits);
             }
         }
         if (readings.isEmpty()) {
@@ -87,7 +88,8 @@ public final class SizeCode {
                         .toList()));
     }
 
-    private static void cut(String digits, int first, int second, List<Reading> readings, Request request) {
+    private static void cut(
+            String digits, int first, int second, List<Reading> readings, Request request, ShopLimits limits) {
         String third = digits.substring(first + second);
         String middle = digits.substring(first, first + second);
         if (digits.startsWith("0") || middle.startsWith("0") || third.startsWith("0")) {
@@ -99,15 +101,26 @@ public final class SizeCode {
         BigDecimal thickness = round ? head : head.movePointLeft(1);
         BigDecimal width = round ? head : new BigDecimal(middle);
         BigDecimal length = round ? tail.movePointLeft(1) : tail;
-        readings.add(new Reading(round, thickness, width, length, fits(request, thickness, width, length)));
+        readings.add(new Reading(round, thickness, width, length, fits(request, thickness, width, length, limits)));
     }
 
-    private static @Nullable Boolean fits(Request bay, BigDecimal thickness, BigDecimal width, BigDecimal length) {
+    /** With the room it needs to grow. */
+    private static @Nullable Boolean fits(
+            Request bay, BigDecimal thickness, BigDecimal width, BigDecimal length, ShopLimits limits) {
         if (bay.bayThicknessMm() == null || bay.bayWidthMm() == null || bay.bayLengthMm() == null) {
             return null;
         }
-        return thickness.compareTo(bay.bayThicknessMm()) <= 0
-                && width.compareTo(bay.bayWidthMm()) <= 0
-                && length.compareTo(bay.bayLengthMm()) <= 0;
+        return GrowthRoom.judge(
+                                new GrowthRoom.Sizes(
+                                        thickness,
+                                        width,
+                                        length,
+                                        bay.bayThicknessMm(),
+                                        bay.bayWidthMm(),
+                                        bay.bayLengthMm()),
+                                limits)
+                        .result()
+                        .verdict()
+                == Verdict.FITS;
     }
 }

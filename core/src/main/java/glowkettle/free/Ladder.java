@@ -41,10 +41,10 @@ public record Ladder(List<Rung> rungs, List<String> never) {
             @Says("A heat setting leaves a window; not known when not said") @Nullable
             Boolean windowExists,
 
-            @Says("Strips that broke") @Within(min = "0", max = "20") @Nullable
+            @Says("Strips that broke") @Within(min = "0", max = "20", whole = true) @Nullable
             BigDecimal brokenStrips,
 
-            @Says("Strips still to draw") @Within(min = "0", max = "20") @Nullable
+            @Says("Strips still to draw") @Within(min = "0", max = "20", whole = true) @Nullable
             BigDecimal stripsLeft,
 
             @Says(value = "What lies below the edge that solvent must not reach", longest = 120) @Nullable

@@ -46,6 +46,43 @@ final class Column {
         return state;
     }
 
+    /**
+     * The temperatures that a heating through another column of the device left here. The cell keeps its own, by depth;
+     * what lies under or over it is as warm as the cell's face there. Without a cell, everything is as warm as the other
+     * column was on average.
+     */
+    double[] takenOver(Column other, double[] left) {
+        if (other == this) {
+            return left;
+        }
+        int here = layer(Layer.Part.CELL);
+        int there = other.layer(Layer.Part.CELL);
+        double[] state = new double[mesh.size];
+        if (here < 0 || there < 0) {
+            java.util.Arrays.fill(state, java.util.Arrays.stream(left).average().orElseThrow());
+            return state;
+        }
+        int first = mesh.first(here);
+        int cells = mesh.end(here) - first;
+        int otherFirst = other.mesh.first(there);
+        int otherCells = other.mesh.end(there) - otherFirst;
+        for (int i = 0; i < mesh.size; i++) {
+            double depth = Math.clamp((i - first + 0.5) / cells, 0, 1);
+            int at = Math.min(otherCells - 1, (int) (depth * otherCells));
+            state[i] = left[otherFirst + at];
+        }
+        return state;
+    }
+
+    private int layer(Layer.Part part) {
+        for (int i = 0; i < layers.size(); i++) {
+            if (layers.get(i).part() == part) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
     /** Temperatures of a column at a moment, between what its faces see. */
     record Instant(Column column, double[] temperatures, Surroundings below, Surroundings above, double sinceS) {
         double coldestBondC() {

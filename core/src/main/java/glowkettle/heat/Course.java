@@ -76,9 +76,19 @@ final class Course {
         return crossing(instant -> figure.applyAsDouble(instant) - value);
     }
 
-    /** When a figure falls below a value. */
-    OptionalDouble fallsBelow(double value, ToDoubleFunction<Column.Instant> figure) {
-        return crossing(instant -> value - figure.applyAsDouble(instant));
+    /** When a figure falls below a value for good: after it was last above. */
+    OptionalDouble coolsBelow(double value, ToDoubleFunction<Column.Instant> figure) {
+        for (int k = states.size() - 1; k > 0; k--) {
+            double over = figure.applyAsDouble(instant(k - 1)) - value;
+            if (over >= 0) {
+                double under = value - figure.applyAsDouble(instant(k));
+                return under >= 0
+                        ? OptionalDouble.of(
+                                times[k - 1] + (times[k] - times[k - 1]) * over / Math.max(over + under, 1e-12))
+                        : OptionalDouble.empty();
+            }
+        }
+        return OptionalDouble.empty();
     }
 
     private OptionalDouble crossing(ToDoubleFunction<Column.Instant> over) {

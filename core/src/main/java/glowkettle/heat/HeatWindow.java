@@ -37,16 +37,25 @@ public record HeatWindow(
         List<Point> curve) {
     private static final double CELL_MM = 0.05;
     private static final double TOLERANCE_K = 0.05;
+    private static final double COARSE_CELL_MM = 0.1;
+    private static final double COARSE_TOLERANCE_K = 0.1;
 
     /** A heating that came before this one, and the pause after it. */
     public record Earlier(
             @Says("How it was heated") Setting setting,
 
-            @Says("Heated for") @Within(min = "0", max = "3600", unit = "s")
+            @Says("Heated for") @Within(min = "0", max = "36000", unit = "s")
             BigDecimal heatedS,
 
             @Says("Then off for") @Within(min = "0", max = "36000", unit = "s")
-            BigDecimal restedS) {}
+            BigDecimal restedS,
+
+            @Says("What that heat went through, where it was at another bond of the device") @Nullable
+            Stack stack) {
+        public Earlier(Setting setting, BigDecimal heatedS, BigDecimal restedS) {
+            this(setting, heatedS, restedS, null);
+        }
+    }
 
     /** What to reckon. */
     public record Request(
@@ -62,7 +71,7 @@ public record HeatWindow(
             @Says("Left lying on the switched-off mat") @Nullable
             Boolean leftOnMat,
 
-            @Says("Taken off after") @Within(min = "0", max = "3600", unit = "s") @Nullable
+            @Says("Taken off after, however late") @Within(min = "0", max = "36000", unit = "s") @Nullable
             BigDecimal liftOffS) {
         private static final int MOST_HEATINGS = 20;
 
@@ -77,20 +86,27 @@ public record HeatWindow(
             return new Request(stack, other, ambientC, earlier, leftOnMat, liftOffS);
         }
 
+        /** The same heating, on until a moment. */
+        public Request until(BigDecimal otherLiftOffS) {
+            return new Request(stack, setting, ambientC, earlier, leftOnMat, otherLiftOffS);
+        }
+
         boolean staysOnMat() {
             return Boolean.TRUE.equals(leftOnMat) && setting.source() == Setting.Source.MAT;
         }
     }
 
     /**
-     * After a lift-off at a moment.
+     * After a lift-off at a moment, late or not: nothing is cut to a limit.
      *
-     * @param worksUntilS from the start of the heating, until when the bond can be worked; null when it was never ready
+     * @param worksFromS from the start of the heating, when the bond gets ready, also after lift-off; null when it never does
+     * @param worksUntilS until when it can be worked; null when it is never ready
      */
     public record Afterwards(
             BigDecimal liftOffS,
             BigDecimal cellPeakC,
             BigDecimal cellPeakAtS,
+            @Nullable BigDecimal worksFromS,
             @Nullable BigDecimal worksUntilS) {}
 
     /** A point of the two curves while the heat is on. */
@@ -121,20 +137,43 @@ public record HeatWindow(
                 Figures.round(outcome.latestLiftOffS(), 1),
                 outcome.clippedBy(),
                 outcome.isEmpty() ? null : Figures.round(outcome.latestLiftOffS() - outcome.bondReadyS(), 1),
-                afterwards(request, heating, outcome, worksFromC, limits),
+                afterwards(request, heating, heatedFactor, outcome, worksFromC, limits),
                 heating.curve());
         return new Result<>(
                 window, findings(request, window, worksFromC, limits), working(request, window, worksFromC, limits));
     }
 
     private static @Nullable Afterwards afterwards(
-            Request request, Heating heating, Heating.Outcome outcome, double worksFromC, ShopLimits limits) {
-        double liftOffS = request.liftOffS() != null
-                ? Math.min(request.liftOffS().doubleValue(), heating.lastS())
-                : outcome.latestLiftOffS();
-        return liftOffS <= 0
-                ? null
-                : heating.afterwards(liftOffS, worksFromC - limits.number(Limit.HOLD_BELOW_WORK_K), outcome);
+            Request request,
+            Heating heating,
+            double heatedFactor,
+            Heating.Outcome outcome,
+            double worksFromC,
+            ShopLimits limits) {
+        double liftOffS = request.liftOffS() != null ? request.liftOffS().doubleValue() : outcome.latestLiftOffS();
+        if (liftOffS <= 0) {
+            return null;
+        }
+        Heating followed = liftOffS <= heating.lastS()
+                ? heating
+                : Heating.fully(request, new Heating.Doubt(1, heatedFactor), CELL_MM, TOLERANCE_K, liftOffS, limits);
+        return followed.afterwards(liftOffS, worksFromC, worksFromC - limits.number(Limit.HOLD_BELOW_WORK_K));
+    }
+
+    /**
+     * The curve of a heating up to a moment, however late, as readings corrected it: at equal distances, the last point at
+     * that moment.
+     */
+    public static List<Point> curveUntil(
+            Request request, BigDecimal heatedFactor, BigDecimal untilS, ShopLimits limits) {
+        return Heating.fully(
+                        request,
+                        new Heating.Doubt(1, heatedFactor.doubleValue()),
+                        COARSE_CELL_MM,
+                        COARSE_TOLERANCE_K,
+                        untilS.doubleValue(),
+                        limits)
+                .curve();
     }
 
     private static @Nullable BigDecimal seconds(double value) {
@@ -182,7 +221,10 @@ public record HeatWindow(
                     Weight.STOP,
                     Quantity.of(after.cellPeakC(), "°C"),
                     limits.applied(Limit.CELL_HEATING_C),
-                    "Taken off then, the cell gets warmer than it may."));
+                    "Taken off after %s, the cell gets warmer than it may: %s."
+                            .formatted(
+                                    Figures.withUnit(after.liftOffS(), "s"),
+                                    Figures.withUnit(after.cellPeakC(), "°C"))));
         }
         return findings;
     }

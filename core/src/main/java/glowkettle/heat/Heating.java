@@ -70,13 +70,20 @@ final class Heating {
     private void addColumn(List<Layer> layers, double cellMm, double notBeforeS, double untilS) {
         Column column = new Column(layers, cellMm, limits);
         double[] state = column.allAt(ambientC);
+        Column heated = column;
         for (HeatWindow.Earlier earlier : request.earlier()) {
-            Course on = new Course(column, on(earlier.setting()), state, toleranceK)
+            Column next = earlier.stack() == null
+                    ? column
+                    : new Column(earlier.stack().cell(), cellMm, limits);
+            state = next.takenOver(heated, state);
+            heated = next;
+            Course on = new Course(heated, on(earlier.setting()), state, toleranceK)
                     .walk(earlier.heatedS().doubleValue(), instant -> false);
-            Course off = new Course(column, off(earlier.setting()), on.at(on.lastS()), toleranceK)
+            Course off = new Course(heated, off(earlier.setting()), on.at(on.lastS()), toleranceK)
                     .walk(earlier.restedS().doubleValue(), instant -> false);
             state = off.at(off.lastS());
         }
+        state = column.takenOver(heated, state);
         Course course = new Course(column, on(request.setting()), state, toleranceK);
         parts.add(new Part(
                 column, course.walk(untilS, instant -> instant.sinceS() >= notBeforeS && isTold(column, instant))));
@@ -186,7 +193,7 @@ final class Heating {
                 .part();
     }
 
-    HeatWindow.Afterwards afterwards(double liftOffS, double holdC, Outcome outcome) {
+    HeatWindow.Afterwards afterwards(double liftOffS, double worksFromC, double holdC) {
         Part cell = parts.getFirst();
         double peakC = Double.NEGATIVE_INFINITY;
         double peakS = liftOffS;
@@ -196,15 +203,19 @@ final class Heating {
                 peakS = liftOffS + point[0];
             }
         }
-        boolean wasReady = outcome.bondReadyS() <= liftOffS;
-        OptionalDouble cold = wasReady
-                ? liftOff(bonded()).untilCold(liftOffS, holdC).fallsBelow(holdC, Column.Instant::coldestBondC)
-                : OptionalDouble.empty();
+        double readyS = bondReadyS(worksFromC);
+        boolean wasReady = readyS <= liftOffS;
+        Course cooling = liftOff(bonded()).untilCold(liftOffS, worksFromC, holdC, wasReady);
+        // Heat still on its way through the layers may ready the bond when the heat is off already.
+        double worksFromS =
+                wasReady ? readyS : liftOffS + orNever(cooling.reaches(worksFromC, Column.Instant::coldestBondC));
+        double coldS = liftOffS + orNever(cooling.coolsBelow(holdC, Column.Instant::coldestBondC));
         return new HeatWindow.Afterwards(
                 Figures.round(liftOffS, 1),
                 Figures.round(peakC, 1),
                 Figures.round(peakS, 1),
-                cold.isPresent() ? Figures.round(liftOffS + cold.getAsDouble(), 1) : null);
+                Double.isNaN(worksFromS) ? null : Figures.round(worksFromS, 1),
+                Double.isNaN(worksFromS) || Double.isNaN(coldS) ? null : Figures.round(coldS, 1));
     }
 
     /** What a probe would read. */

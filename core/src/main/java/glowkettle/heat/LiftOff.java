@@ -13,6 +13,7 @@ final class LiftOff {
 
     private static final double FALLING_S = 10;
     private static final double LONGEST_S = 3600;
+    private static final double LONGEST_COOLING_S = 36_000;
     private static final double TO_S = 0.02;
     private static final double TO_K = 0.002;
     private static final int MOST_TRIES = 40;
@@ -75,9 +76,16 @@ final class LiftOff {
         return after(endS).walk(LONGEST_S, new Peaks());
     }
 
-    /** The column after an end, until its bond has cooled. */
-    Course untilCold(double endS, double bondC) {
-        return after(endS).walk(LONGEST_S, instant -> instant.coldestBondC() < bondC);
+    /** The column after an end, until its bond has cooled; one that was not ready yet is given its time to get ready. */
+    Course untilCold(double endS, double worksFromC, double holdC, boolean wasReady) {
+        double[] warmest = {Double.NEGATIVE_INFINITY};
+        return after(endS).walk(LONGEST_COOLING_S, instant -> {
+            double here = instant.coldestBondC();
+            boolean falling = here < warmest[0];
+            warmest[0] = Math.max(warmest[0], here);
+            boolean passed = wasReady || warmest[0] >= worksFromC || falling && instant.sinceS() >= FALLING_S;
+            return passed && here < holdC;
+        });
     }
 
     /** The column a while after an end. */

@@ -27,6 +27,9 @@ public record SettingSearch(List<Offer> offers, int tried) {
     public record Offer(
             Setting setting, BigDecimal bondReadyS, BigDecimal latestLiftOffS, BigDecimal widthS, boolean tolerant) {}
 
+    /** Ranked by what was reckoned, not by what is shown. */
+    private record Exact(Offer offer, double bondReadyS, double widthS) {}
+
     public SettingSearch {
         offers = List.copyOf(offers);
     }
@@ -36,19 +39,20 @@ public record SettingSearch(List<Offer> offers, int tried) {
         double worksFromC =
                 limits.number(Objects.requireNonNull(request.stack().adhesive().worksFrom()));
         List<Setting> settings = settings(limits);
-        List<Offer> offers = new ArrayList<>();
+        List<Exact> offers = new ArrayList<>();
         boolean possible = !request.stack().bondTouchesCell() || worksFromC < limits.number(Limit.CELL_HEATING_C);
         if (possible) {
             for (Setting setting : settings) {
                 offer(request.with(setting), worksFromC, limits, offers);
             }
         }
-        BigDecimal counts = limits.of(Limit.WINDOW_COUNTS_S);
-        offers.sort(Comparator.comparing((Offer offer) -> !offer.tolerant())
-                .thenComparing(offer -> offer.widthS().min(counts).negate())
-                .thenComparing(Offer::bondReadyS)
-                .thenComparing(offer -> offer.setting().temperatureC()));
-        SettingSearch search = new SettingSearch(offers, settings.size());
+        double counts = limits.number(Limit.WINDOW_COUNTS_S);
+        offers.sort(Comparator.comparing((Exact exact) -> !exact.offer().tolerant())
+                .thenComparing(exact -> -Math.min(exact.widthS(), counts))
+                .thenComparing(Exact::bondReadyS)
+                .thenComparing(exact -> exact.offer().setting().temperatureC()));
+        SettingSearch search =
+                new SettingSearch(offers.stream().map(Exact::offer).toList(), settings.size());
         return new Result<>(search, findings(search, request), working(search, limits));
     }
 
@@ -65,7 +69,7 @@ public record SettingSearch(List<Offer> offers, int tried) {
         return settings;
     }
 
-    private static void offer(HeatWindow.Request request, double worksFromC, ShopLimits limits, List<Offer> offers) {
+    private static void offer(HeatWindow.Request request, double worksFromC, ShopLimits limits, List<Exact> offers) {
         double readyMostS = limits.number(Limit.READY_MOST_S);
         Heating.Outcome outcome = heating(request, 1, limits).outcome(worksFromC);
         double widthS = outcome.latestLiftOffS() - outcome.bondReadyS();
@@ -75,17 +79,19 @@ public record SettingSearch(List<Offer> offers, int tried) {
         }
         double slowReadyS =
                 heating(request, limits.number(Limit.DOUBT_LOW), limits).bondReadyS(worksFromC);
-        boolean tolerant = slowReadyS <= outcome.latestLiftOffS()
-                && slowReadyS
-                        < heating(request, limits.number(Limit.DOUBT_HIGH), limits)
-                                .outcome(worksFromC)
-                                .latestLiftOffS();
-        offers.add(new Offer(
-                request.setting(),
-                Figures.round(outcome.bondReadyS(), 0),
-                Figures.round(outcome.latestLiftOffS(), 0),
-                Figures.round(widthS, 0),
-                tolerant));
+        boolean tolerant = slowReadyS
+                < heating(request, limits.number(Limit.DOUBT_HIGH), limits)
+                        .outcome(worksFromC)
+                        .latestLiftOffS();
+        offers.add(new Exact(
+                new Offer(
+                        request.setting(),
+                        Figures.round(outcome.bondReadyS(), 0),
+                        Figures.round(outcome.latestLiftOffS(), 0),
+                        Figures.round(widthS, 0),
+                        tolerant),
+                outcome.bondReadyS(),
+                widthS));
     }
 
     private static Heating heating(HeatWindow.Request request, double doubt, ShopLimits limits) {

@@ -39,7 +39,7 @@ public final class ContainerChoice {
             @Says("Capacity") @Within(min = "0", max = "1000000", unit = "Wh")
             BigDecimal capacityWh,
 
-            @Says("Most packs in it") @Within(min = "0", max = "10000")
+            @Says("Most packs in it") @Within(min = "0", max = "10000", whole = true)
             int places,
 
             List<Held> holds) {

@@ -35,7 +35,8 @@ public record HandOver(
             @Says("Energy when full") @Within(min = "0", max = "100000", unit = "Wh")
             BigDecimal energyWh,
 
-            @Says("Cells") @Within(min = "1", max = "3000") BigDecimal cells,
+            @Says("Cells") @Within(min = "1", max = "3000", whole = true)
+            BigDecimal cells,
 
             @Says("Mass") @Within(min = "0.1", max = "100000", unit = "g") @Nullable
             BigDecimal massG,

@@ -1,14 +1,13 @@
 package glowkettle.journal;
 
+import glowkettle.assess.Health;
 import glowkettle.assess.Resistance;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TimedRun;
 import glowkettle.calibrate.Kept;
 import glowkettle.finding.Unanswerable;
 import glowkettle.fit.Verdict;
-import glowkettle.open.WayBack;
 import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 
 /** Whether an entry may be written now, and if not, why. */
@@ -18,19 +17,26 @@ public final class Admission {
     /** The reason an entry is not taken, with the field it belongs to. */
     public record Refusal(String field, String reason) {}
 
-    public static Optional<Refusal> refuse(JobFile job, Entry entry, Role by, Instant now) {
+    /** Who wants to write. */
+    public record Author(String name, Role role) {}
+
+    public static Optional<Refusal> refuse(JobFile job, Entry entry, Author author, Instant now) {
+        Role by = author.role();
         if (job.closed() && !afterClosing(entry)) {
             return no("", "The job is signed and closed; write an addendum.");
         }
-        // Whoever stands nearest takes the heat away.
-        boolean always = Hazards.isReading(entry) || entry instanceof FreeEntry.HeatStopped;
+        // Whoever stands nearest takes the heat away, says what is seen, and shows it.
+        boolean always = Hazards.isReading(entry)
+                || entry instanceof FreeEntry.HeatStopped
+                || entry instanceof Entry.PhotoTaken
+                || entry instanceof Entry.Evacuated;
         if (by == Role.TRAINEE && job.tier().result().tier().atLeast(Tier.ISOLATE) && !always) {
             return no(
                     "",
                     "Trainees work up to tier Guarded; this job is %s."
                             .formatted(job.tier().result().tier().word()));
         }
-        Optional<Refusal> locked = kindles(job, entry) ? FreeAdmission.ignition(job, now) : Optional.empty();
+        Optional<Refusal> locked = Sparks.kindles(entry) ? FreeAdmission.ignition(job, now) : Optional.empty();
         if (locked.isPresent()) {
             return locked;
         }
@@ -39,11 +45,19 @@ public final class Admission {
             case FreeEntry free -> FreeAdmission.refuse(job, free, now);
             case Entry.JobOpened ignored -> Optional.empty();
             case Entry.Looked taken -> EmptyReading.refuse(taken.look());
-            case Entry.WarmthTaken taken -> EmptyReading.refuse(taken.warmth());
+            case Entry.WarmthTaken taken ->
+                EmptyReading.refuse(taken.warmth()).or(() -> ReadingAdmission.atRest(job, taken.warmth(), now));
             case Entry.SeamTaken taken -> EmptyReading.refuse(taken.seam());
-            case Entry.ThicknessTaken taken -> EmptyReading.refuse(taken.thickness());
-            case Entry.VoltageTaken taken -> EmptyReading.refuse(taken.voltage());
-            case Entry.GaugeRead ignored -> Optional.empty();
+            case Entry.ThicknessTaken taken ->
+                EmptyReading.refuse(taken.thickness())
+                        .or(() -> ReadingAdmission.thickness(job, taken.thickness(), "thickness."));
+            case Entry.VoltageTaken taken ->
+                EmptyReading.refuse(taken.voltage())
+                        .or(() -> ReadingAdmission.voltage(taken.voltage(), "voltage.", job.limits()));
+            case Entry.NewPackSeen seen -> ReadingAdmission.newPack(job, seen);
+            case Entry.GaugeRead read ->
+                answerable("reading.", () -> Health.fromGauge(read.reading(), job.limits()))
+                        .or(() -> ReadingAdmission.gauge(job, read));
             case Entry.Promised promised -> ArriveAdmission.promised(promised, now);
             case Entry.PressureHeld ignored -> Optional.empty();
             case Entry.Quoted ignored -> Optional.empty();
@@ -52,11 +66,13 @@ public final class Admission {
             case Entry.PhotoRemoved removed -> ArriveAdmission.photoRemoved(job, removed, by);
             case Entry.OldPackRead read -> ArriveAdmission.oldPack(job, read);
             case Entry.ModelNamed ignored -> Optional.empty();
-            case Entry.WindowCounted ignored -> Optional.empty();
+            case Entry.WindowCounted counted ->
+                answerable("window.", () -> PackHealth.of(job).window(counted.window()));
             case Entry.RunTimed timed -> answerable("run.", () -> TimedRun.read(timed.run(), job.limits()));
             case Entry.ResistanceMeasured measured ->
                 answerable("step.", () -> Resistance.of(measured.step(), job.limits()));
             case Entry.RunDownChosen chosen -> runDown(job, chosen);
+            case Entry.RunDownWaived ignored -> waived(job, by);
             case Entry.ChargeSeen ignored -> Optional.empty();
             case Entry.Evacuated ignored -> Optional.empty();
             case Entry.Noted ignored -> Optional.empty();
@@ -64,41 +80,26 @@ public final class Admission {
             case Entry.TakenBack ignored -> Optional.empty();
             case Entry.CycleMishap ignored -> Optional.empty();
             case Entry.LeadContinued ignored -> leadContinues(job, by);
+            case Entry.ColdRemovalConfirmed confirmed -> cold(job, confirmed, by);
             case Entry.Rejudged rejudged -> rejudged(job, rejudged, by);
             case Entry.ConditionsConfirmed ignored -> unlessHalted(job);
             case Entry.StepDone step -> WorkAdmission.step(job, step, now);
             case Entry.FastenersOut out -> WorkAdmission.fastenersOut(job, out);
             case Entry.FastenersBack back -> WorkAdmission.fastenersBack(job, back);
             case Entry.PackChosen ignored -> chosen(job);
-            case Entry.PackStored ignored -> stored(job);
+            case Entry.PackStored stored -> stored(job, stored);
             case Entry.Watched ignored -> inTheStore(job);
             case Entry.PackReleased ignored -> released(job, by);
             case Entry.Checked checked -> checked(job, checked);
-            case Entry.CycleEvent event -> cycle(job, event, now);
+            case Entry.CycleEvent event -> CycleAdmission.event(job, event, now);
             case Entry.CycleRepeated ignored ->
                 job.soak().verdict().result().standing() == Kept.Standing.REPEAT
                         ? Optional.empty()
                         : no("", "Only a cycle that was not kept is begun again.");
             case Entry.CycleLeftOut ignored -> afterWayBack(job);
-            case Entry.SignedOff signed -> signed(job, signed, by);
+            case Entry.SignedOff signed -> SignAdmission.signed(job, signed, author);
             case Entry.Addendum ignored ->
                 job.closed() ? Optional.empty() : no("", "The job is open; write a note instead.");
-        };
-    }
-
-    /** What closes a circuit, loads or charges a pack: a spark beside wet solvent. */
-    private static boolean kindles(JobFile job, Entry entry) {
-        return switch (entry) {
-            case Entry.StepDone step ->
-                step.way() == Entry.Way.BACK
-                        && (step.step().equals(WayBack.LIVE_CHECK)
-                                || job.operation(step.step())
-                                        .filter(operation -> operation.kind().disconnects())
-                                        .isPresent());
-            case Entry.Checked ignored -> true;
-            case Entry.CycleEvent ignored -> true;
-            case Entry.ResistanceMeasured ignored -> true;
-            default -> false;
         };
     }
 
@@ -119,8 +120,25 @@ public final class Admission {
                                 .formatted(job.tier().result().tier().word()));
     }
 
+    /** One after the other, each by itself; who takes it out is a lead's word. */
+    private static Optional<Refusal> cold(JobFile job, Entry.ColdRemovalConfirmed confirmed, Role by) {
+        Optional<Entry.ColdStep> next = job.coldRemovalNext();
+        if (next.isEmpty() || next.get() != confirmed.step()) {
+            return no(
+                    "step",
+                    next.map(step -> "First: %s.".formatted(step.words()))
+                            .orElse("Nothing more is to be confirmed for a cold removal."));
+        }
+        if (confirmed.step().named() && confirmed.name() == null) {
+            return no("name", "Say who.");
+        }
+        return confirmed.step() == Entry.ColdStep.REMOVER && by != Role.LEAD
+                ? no("name", "A lead says who takes it out.")
+                : Optional.empty();
+    }
+
     /** Values that are each in range and cannot be judged together are asked for again at once. */
-    private static Optional<Refusal> answerable(String record, Runnable sum) {
+    static Optional<Refusal> answerable(String record, Runnable sum) {
         try {
             sum.run();
             return Optional.empty();
@@ -134,6 +152,13 @@ public final class Admission {
                 .filter(ranked -> ranked.school() == chosen.school() && ranked.refused())
                 .findFirst()
                 .map(ranked -> new Refusal("school", ranked.reason()));
+    }
+
+    private static Optional<Refusal> waived(JobFile job, Role by) {
+        if (by != Role.LEAD) {
+            return no("reason", "Only a lead lets it be opened at a higher charge.");
+        }
+        return PackHealth.of(job).waitsForRunDown() ? Optional.empty() : no("reason", "No run-down is waited for.");
     }
 
     private static Optional<Refusal> rejudged(JobFile job, Entry.Rejudged rejudged, Role by) {
@@ -185,7 +210,7 @@ public final class Admission {
         }
         Verdict verdict = job.comparison().get().result().verdict();
         return switch (verdict) {
-            case FITS, WITH_CARE -> Optional.empty();
+            case FITS, WITH_CARE -> ReadingAdmission.newPackIsSound(job);
             case ASK -> no("", "The comparison has open questions; answer them first.");
             case REFUSED ->
                 no(
@@ -196,9 +221,16 @@ public final class Admission {
     }
 
     /** A pack has one place; only a device that a lead took out of its container again gives up its own. */
-    private static Optional<Refusal> stored(JobFile job) {
+    private static Optional<Refusal> stored(JobFile job, Entry.PackStored stored) {
         if (job.released().isPresent()) {
             return no("container", "The old pack has left the store.");
+        }
+        if (!Boolean.TRUE.equals(stored.wholeDevice()) && !job.liftedOut()) {
+            return no(
+                    "wholeDevice", "The pack is still in the device: put the whole device away, or take it out first.");
+        }
+        if (job.freeing().isHeating()) {
+            return no("", "It is being heated: take it off the heat first.");
         }
         long times = job.state().all(Entry.PackStored.class).count();
         long takenOn = job.state().all(Entry.LeadContinued.class).count();
@@ -223,7 +255,7 @@ public final class Admission {
         return by == Role.LEAD ? inTheStore(job) : no("", "Only a lead releases a pack for disposal.");
     }
 
-    private static Optional<Refusal> afterWayBack(JobFile job) {
+    static Optional<Refusal> afterWayBack(JobFile job) {
         boolean backDone = job.packChosen()
                 && !job.stepsBack().isEmpty()
                 && job.nextStepBack(job.wayBack().result()).isEmpty();
@@ -233,56 +265,6 @@ public final class Admission {
     private static Optional<Refusal> checked(JobFile job, Entry.Checked checked) {
         boolean known = job.checks().stream().anyMatch(check -> check.id().equals(checked.check()));
         return known ? afterWayBack(job) : no("check", "'%s' is no check of this job.".formatted(checked.check()));
-    }
-
-    private static Optional<Refusal> cycle(JobFile job, Entry.CycleEvent event, Instant now) {
-        Optional<Refusal> open = afterWayBack(job);
-        if (open.isPresent()) {
-            return open;
-        }
-        if (job.soak().verdict().result().standing() == Kept.Standing.REPEAT) {
-            return no("step", "This cycle was not kept; begin it again, or leave it out with a reason.");
-        }
-        if (event.happened().isAfter(now)) {
-            return no("happened", "%s has not come yet; accepted is up to now.".formatted(event.happened()));
-        }
-        List<Entry.CycleEvent> events = job.soak().log().events();
-        if (events.isEmpty()) {
-            return event.step() == Entry.CycleStep.CHARGE_STARTED
-                    ? Optional.empty()
-                    : no("step", "The cycle begins with plugging in.");
-        }
-        Entry.CycleEvent last = events.getLast();
-        if (event.step().compareTo(last.step()) <= 0) {
-            return no(
-                    "step",
-                    "“%s” comes before “%s”, which has happened."
-                            .formatted(event.step().words(), last.step().words()));
-        }
-        return event.happened().isBefore(last.happened())
-                ? no(
-                        "happened",
-                        "%s lies before “%s” at %s."
-                                .formatted(event.happened(), last.step().words(), last.happened()))
-                : Optional.empty();
-    }
-
-    private static Optional<Refusal> signed(JobFile job, Entry.SignedOff signed, Role by) {
-        if (by == Role.TRAINEE || signed.as().compareTo(by) > 0) {
-            return no(
-                    "as",
-                    "A %s cannot sign as %s."
-                            .formatted(
-                                    by.name().toLowerCase(java.util.Locale.ROOT),
-                                    signed.as().name().toLowerCase(java.util.Locale.ROOT)));
-        }
-        if (job.signedBy(signed.as())) {
-            return no("as", "Signed already.");
-        }
-        NextThing next = job.next();
-        return next.stage() == Stage.HAND_BACK && (job.stored().isPresent() || job.keepsPack())
-                ? Optional.empty()
-                : no("as", "Not ready to sign: %s.".formatted(next.what()));
     }
 
     static Optional<Refusal> no(String field, String reason) {

@@ -15,6 +15,10 @@ final class EmptyReading {
     private EmptyReading() {}
 
     static Optional<Admission.Refusal> refuse(Look look) {
+        return refuse(look, "look.");
+    }
+
+    static Optional<Admission.Refusal> refuse(Look look, String record) {
         return unless(
                 any(
                         look.flameSmokeHissJet(),
@@ -24,7 +28,7 @@ final class EmptyReading {
                         look.dentedBentDropped(),
                         look.leakOrSolventSmell(),
                         look.wet()),
-                "look.flameSmokeHissJet",
+                record + "flameSmokeHissJet",
                 "Answer at least one of the questions.");
     }
 

@@ -161,6 +161,10 @@ public sealed interface Entry {
             BigDecimal socPercent)
             implements Entry {}
 
+    /** A lead lets it be opened at a higher charge than it was to be run down to, and says why. */
+    record RunDownWaived(
+            @Says(value = "Reason", longest = 300) String reason) implements Entry {}
+
     /** The charge shown while it runs down. */
     record ChargeSeen(
             @Says("State of charge now") @Within(min = "0", max = "100", unit = "%")
@@ -169,6 +173,39 @@ public sealed interface Entry {
     /** A lead goes on with an isolated job, and says why. */
     record LeadContinued(
             @Says(value = "Reason", longest = 500) String reason) implements Entry {}
+
+    /** One thing that a cold removal begins with, confirmed. */
+    record ColdRemovalConfirmed(
+            @Says("Confirmed") ColdStep step,
+            @Says(value = "Who", longest = 80) @Nullable String name) implements Entry {}
+
+    /** What stands ready before an isolated pack is taken out cold, in order. Source: handbook, Assess, Cards. */
+    enum ColdStep {
+        OFF("Off and unplugged; no run-down, no charge, no heat", false),
+        EYES("Eye protection on, everybody near it", false),
+        GLOVES("Nitrile gloves on, no rings, no metal watch", false),
+        PLACE("Outdoors, or under extraction", false),
+        SECOND_PERSON("A second person stays near", true),
+        CONTAINER("The open container stands beside it", false),
+        REMOVER("Who takes it out: a lead, or somebody a lead names and stands by", true);
+
+        private final String words;
+        private final boolean named;
+
+        ColdStep(String words, boolean named) {
+            this.words = words;
+            this.named = named;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** A person is named. */
+        public boolean named() {
+            return named;
+        }
+    }
 
     /** A lead has the job judged by another version of the shop limits, and says why. */
     record Rejudged(
@@ -215,6 +252,16 @@ public sealed interface Entry {
     /** A new pack's label and size. */
     record PackOffered(PackLabel label) implements Entry {}
 
+    /** The new pack, as it came out of its box. */
+    record NewPackSeen(
+            HazardReadings.Look look,
+            HazardReadings.Thickness thickness,
+            HazardReadings.Voltage voltage,
+
+            @Says("Mass") @Within(min = "0.1", max = "100000", unit = "g") @Nullable
+            BigDecimal massG)
+            implements Entry {}
+
     /** The offered pack is the one that goes in. */
     record PackChosen() implements Entry {}
 
@@ -226,7 +273,10 @@ public sealed interface Entry {
             String containerName,
 
             Tier tier,
-            BigDecimal energyWh)
+            BigDecimal energyWh,
+
+            @Says("The whole device, with its pack") @Nullable
+            Boolean wholeDevice)
             implements Entry {}
 
     /** A look at the stored pack: one temperature, its air, and whatever else was seen. */
@@ -271,15 +321,29 @@ public sealed interface Entry {
     record CycleLeftOut(
             @Says(value = "Reason", longest = 300) String reason) implements Entry {}
 
-    /** The job is signed. */
-    record SignedOff(Role as) implements Entry {}
+    /** The job is signed; a lead who takes on a failed check says to the owner what it means. */
+    record SignedOff(
+            Role as,
+
+            @Says(value = "For the owner, of the check that failed", longest = 300) @Nullable
+            String forTheOwner)
+            implements Entry {
+        public SignedOff(Role as) {
+            this(as, null);
+        }
+    }
 
     /** Written after the job was signed. */
     record Addendum(
             @Says(value = "Addendum", longest = 2000) String text) implements Entry {}
 
-    /** The entry it corrects does not count. */
-    record TakenBack() implements Entry {}
+    /** The entry it corrects does not count; a lead says why, where that lowers a tier from Isolate or worse. */
+    record TakenBack(
+            @Says(value = "Reason", longest = 500) @Nullable String reason) implements Entry {
+        public TakenBack() {
+            this(null);
+        }
+    }
 
     /** The hand actions and sightings of a soak cycle, in order. */
     enum CycleStep {

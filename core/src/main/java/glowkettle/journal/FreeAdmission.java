@@ -8,6 +8,7 @@ import glowkettle.free.LeadOrder;
 import glowkettle.free.Loosening;
 import glowkettle.free.Solvent;
 import glowkettle.heat.HeatWindow;
+import glowkettle.heat.Setting;
 import glowkettle.journal.Admission.Refusal;
 import glowkettle.library.Bond;
 import glowkettle.library.Leads;
@@ -47,6 +48,7 @@ final class FreeAdmission {
                         ? Optional.empty()
                         : Admission.no("", "No solvent is covered.");
             case FreeEntry.LeadsNoted noted -> noted(job, noted);
+            case FreeEntry.NewLeadsMeasured measured -> newLeads(job, measured);
             case FreeEntry.LeadSchoolChosen ignored ->
                 job.freeing().leadsNoted().isPresent()
                         ? Optional.empty()
@@ -95,6 +97,10 @@ final class FreeAdmission {
     }
 
     private static Optional<Refusal> window(JobFile job, FreeEntry.HeatStarted started, Instant now) {
+        Optional<Refusal> tooHot = searched(job, started);
+        if (tooHot.isPresent()) {
+            return tooHot;
+        }
         Bond bond = job.model().bondOf(started.bond()).orElseThrow();
         try {
             HeatWindow window = HeatWindow.of(
@@ -125,6 +131,22 @@ final class FreeAdmission {
         }
     }
 
+    /** Hotter than any setting that is searched: nobody has reckoned whether a hand can meet its window. */
+    private static Optional<Refusal> searched(JobFile job, FreeEntry.HeatStarted started) {
+        Limit most = started.setting().source() == Setting.Source.MAT ? Limit.MAT_MOST_C : Limit.AIR_MOST_C;
+        BigDecimal leastC = job.limits().of(Limit.HEAT_LEAST_C);
+        BigDecimal temperatureC = started.setting().temperatureC();
+        return temperatureC.compareTo(job.limits().of(most)) > 0 || temperatureC.compareTo(leastC) < 0
+                ? Admission.no(
+                        "setting.temperatureC",
+                        "%s is outside of what is searched, %s to %s. Take one of the settings that are offered."
+                                .formatted(
+                                        started.setting().words(),
+                                        Figures.of(leastC),
+                                        job.limits().applied(most)))
+                : Optional.empty();
+    }
+
     private static Optional<Refusal> allowed(JobFile job, String operation, Loosening way, Instant now) {
         Bond bond = job.model().bondOf(operation).orElseThrow();
         return job.freeing().ladder(bond, null, now).result().rungs().stream()
@@ -137,6 +159,7 @@ final class FreeAdmission {
         return ready(job)
                 .or(() -> coldNow(job))
                 .or(() -> atHand(job, drawn.bond()))
+                .or(() -> tooWarmForStrips(job))
                 .or(() -> {
                     Bond bond = job.model().bondOf(drawn.bond()).orElseThrow();
                     if (drawn.strip().intValue() > bond.stripCount()) {
@@ -152,6 +175,20 @@ final class FreeAdmission {
                             ? Admission.no("brokeAtMm", "Missing: after how many mm it broke.")
                             : Optional.empty();
                 });
+    }
+
+    /** Warm strips tear: after a heat the cell has to be down to what they are drawn at, by the curve or a reading. */
+    private static Optional<Refusal> tooWarmForStrips(JobFile job) {
+        BigDecimal mostC = job.limits().of(Limit.STRIP_MOST_C);
+        return job.freeing()
+                .cellNowC()
+                .filter(nowC -> nowC.compareTo(mostC) > 0)
+                .map(nowC -> new Refusal(
+                        "",
+                        "The cell is still at %s: strips are drawn at %s or cooler, warm ones tear. Wait, or read it."
+                                .formatted(
+                                        Figures.withUnit(nowC, "°C"),
+                                        job.limits().applied(Limit.STRIP_MOST_C))));
     }
 
     private static Optional<Refusal> prised(JobFile job, FreeEntry.Prised prised, Instant now) {
@@ -222,6 +259,50 @@ final class FreeAdmission {
         return new HashSet<>(named).equals(wanted) && named.size() == wanted.size()
                 ? Optional.empty()
                 : Admission.no("leads", "Note each of %s once.".formatted(String.join(", ", wanted)));
+    }
+
+    /** One lead is the lowest, and one reads what such a pack holds: the meter's word, not the colours'. */
+    private static Optional<Refusal> newLeads(JobFile job, FreeEntry.NewLeadsMeasured measured) {
+        Leads known = job.model().leads();
+        if (known == null) {
+            return Admission.no(
+                    "leads",
+                    "The pack of %s has no soldered leads."
+                            .formatted(job.model().name()));
+        }
+        if (measured.leads().size() < 2) {
+            return Admission.no(
+                    "leads",
+                    "%s leads; at least two carry the pack."
+                            .formatted(measured.leads().size()));
+        }
+        long lowest = measured.leads().stream()
+                .filter(lead -> lead.volts().signum() == 0)
+                .count();
+        if (lowest == 0) {
+            return Admission.no("leads", "One lead reads lowest: give it 0 V, and the others against it.");
+        }
+        BigDecimal highest = measured.leads().stream()
+                .map(FreeEntry.NewLead::volts)
+                .max(java.util.Comparator.naturalOrder())
+                .orElseThrow();
+        BigDecimal series = job.model().pack().series();
+        BigDecimal most = job.model()
+                .pack()
+                .chargeLimitV()
+                .add(job.limits().of(Limit.CELL_OVER_ISOLATE_V))
+                .multiply(series);
+        BigDecimal least = job.limits().of(Limit.PLUG_UNKNOWN_V).multiply(series);
+        return highest.compareTo(least) < 0 || highest.compareTo(most) > 0
+                ? Admission.no(
+                        "leads",
+                        "The highest lead reads %s; a pack of %s in series holds %s to %s. Measure again."
+                                .formatted(
+                                        Figures.withUnit(highest, "V"),
+                                        series,
+                                        Figures.of(least),
+                                        Figures.withUnit(most, "V")))
+                : Optional.empty();
     }
 
     private static Optional<Refusal> freed(JobFile job, FreeEntry.ConductorFreed freed, Instant now) {

@@ -49,7 +49,9 @@ public sealed interface FreeEntry extends Entry.Apart {
     record StripDrawn(
             @Says(value = "Bond", longest = 40) String bond,
 
-            @Says("Strip") @Within(min = "1", max = "20") BigDecimal strip,
+            @Says("Strip") @Within(min = "1", max = "20", whole = true)
+            BigDecimal strip,
+
             @Says("Came out whole") Boolean whole,
 
             @Says("Broke after") @Within(min = "0", max = "1000", unit = "mm") @Nullable
@@ -92,6 +94,20 @@ public sealed interface FreeEntry extends Entry.Apart {
 
             @Says(value = "Where it runs", longest = 200) @Nullable
             String routing) {}
+
+    /** The new pack's leads under the meter, with nothing attached; colours are only noted. */
+    record NewLeadsMeasured(List<NewLead> leads) implements FreeEntry {
+        public NewLeadsMeasured {
+            leads = List.copyOf(leads);
+        }
+    }
+
+    /** A lead of the new pack: its colour as it is, and what the meter says against the lead that reads lowest. */
+    record NewLead(
+            @Says(value = "Colour found", longest = 30) String colour,
+
+            @Says("Against the lead that reads lowest") @Within(min = "0", max = "120", unit = "V")
+            BigDecimal volts) {}
 
     /** How the leads come off. */
     record LeadSchoolChosen(@Says("How") LeadOrder.School school) implements FreeEntry {}

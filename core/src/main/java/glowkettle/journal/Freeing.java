@@ -10,11 +10,13 @@ import glowkettle.free.LeadOrder;
 import glowkettle.free.Loosening;
 import glowkettle.free.Solvent;
 import glowkettle.heat.Adhesive;
+import glowkettle.heat.Refit;
 import glowkettle.library.Bond;
 import glowkettle.library.Leads;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -26,6 +28,9 @@ import org.jspecify.annotations.Nullable;
 
 /** What holds the pack of a job, what was done to loosen it, and what is wet, warm or bare meanwhile. */
 public final class Freeing {
+    /** After so long nothing is left of a heat, whatever the curve of its last seconds says. */
+    private static final Duration COOLED = Duration.ofHours(6);
+
     private final JobFile job;
     private final JobState state;
 
@@ -69,7 +74,7 @@ public final class Freeing {
 
     /** Heatings of a bond, the first one first; the last one may still run. */
     public Heatings heatings(String bond) {
-        return Heatings.of(state, bond);
+        return Heatings.of(state, job.model(), bond);
     }
 
     /** The bond that is being heated now. */
@@ -90,9 +95,39 @@ public final class Freeing {
         return heated().isPresent();
     }
 
+    /**
+     * How warm the cell is now where a heat was on: as read since the heat is off, else by the curve; empty where nothing
+     * was heated, or all of it has long been off.
+     */
+    public Optional<BigDecimal> cellNowC() {
+        Instant now = job.now();
+        List<Heatings.Heating> every = Heatings.every(state);
+        if (every.isEmpty()) {
+            return Optional.empty();
+        }
+        Heatings.Heating last = every.getLast();
+        Optional<Bond> bond = job.model().bondOf(last.started().bond());
+        if (bond.isEmpty()
+                || last.to() != null && Duration.between(last.to(), now).compareTo(COOLED) > 0) {
+            return Optional.empty();
+        }
+        Optional<BigDecimal> read = state.counting().stream()
+                .filter(recorded -> last.to() != null && !recorded.at().isBefore(last.to()))
+                .filter(recorded ->
+                        recorded.entry() instanceof FreeEntry.HeatRead heat && heat.spot() == Refit.Spot.CELL)
+                .map(recorded -> ((FreeEntry.HeatRead) recorded.entry()).temperatureC())
+                .reduce((earlier, later) -> later);
+        return read.or(() -> Optional.of(Refit.predict(
+                heatings(last.started().bond()).request(last, bond.get().stack()),
+                last.readings(),
+                last.sinceS(now),
+                Refit.Spot.CELL,
+                job.limits())));
+    }
+
     /** The shop's air as it was read last. */
     public Optional<BigDecimal> lastAmbientC() {
-        return Optional.ofNullable(Hazards.lastAmbientC(state));
+        return Optional.ofNullable(job.lastAmbientC());
     }
 
     /** Heat is forbidden by the tier, or under a condition that came from swelling, damage, voltage or warmth. */
@@ -176,6 +211,10 @@ public final class Freeing {
 
     public Optional<FreeEntry.LeadsNoted> leadsNoted() {
         return state.latest(FreeEntry.LeadsNoted.class);
+    }
+
+    public Optional<FreeEntry.NewLeadsMeasured> newLeads() {
+        return state.latest(FreeEntry.NewLeadsMeasured.class);
     }
 
     public Optional<LeadOrder.School> leadSchool() {

@@ -1,6 +1,8 @@
 package glowkettle.journal;
 
+import glowkettle.assess.Condition;
 import glowkettle.assess.HazardReadings;
+import glowkettle.assess.HazardReadings.Cell;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Point;
 import glowkettle.assess.HazardReadings.Seam;
@@ -12,51 +14,129 @@ import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.HazardTier;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
+import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.finding.Working;
 import glowkettle.free.Bending;
 import glowkettle.heat.Refit;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.OperationKind;
+import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Gathers the readings of a journal for the hazard tier. What was once seen or smelt stays until the entry that said so is
- * corrected; figures count by their latest reading; growth comes from the dated series.
+ * Gathers the readings of a journal for the hazard tier of each pack. What was once seen or smelt stays until the entry that
+ * said so is corrected; figures count by their latest reading; growth comes from the dated series. When heat and current
+ * were on is known here and never asked for.
  */
 final class Hazards {
     private static final BigDecimal GROWTH_MINUTES = BigDecimal.valueOf(5);
     private static final Duration GROWTH_MEMORY = Duration.ofMinutes(60);
 
-    private Hazards() {}
+    private final JobState state;
+    private final DeviceModel model;
+    private final ShopLimits limits;
+    private final List<Overrun> overruns;
+    private final Activity activity;
 
-    static Result<TierVerdict> judge(JobState state, DeviceModel model, ShopLimits limits) {
-        return HazardTier.judge(readings(state, model), limits);
+    Hazards(JobState state, DeviceModel model, ShopLimits limits, List<Overrun> overruns) {
+        this.state = state;
+        this.model = model;
+        this.limits = limits;
+        this.overruns = overruns;
+        this.activity = new Activity(state, model, limits);
     }
 
-    /** The worst tier this job ever had: a sign-off must answer for it. */
-    static Tier worst(JobState state, DeviceModel model, ShopLimits limits) {
-        Tier worst = Tier.CLEAR;
+    /** The pack that was in the device when it came. */
+    Result<TierVerdict> oldPack() {
+        return HazardTier.judge(oldReadings(), limits);
+    }
+
+    /** The pack that goes in; empty until somebody has looked at it, or it has current. */
+    Optional<Result<TierVerdict>> newPack() {
+        return seen().isPresent() || !readingsOf(Belongs.NEW).isEmpty()
+                ? Optional.of(HazardTier.judge(newReadings(), limits))
+                : Optional.empty();
+    }
+
+    /** What the job stands under: the old pack while it is here, the new one once it is, the worse of both meanwhile. */
+    Result<TierVerdict> judge() {
+        Optional<Result<TierVerdict>> fresh = newPack();
+        Result<TierVerdict> old = oldPack();
+        // Smoke from a container clears the room like any other.
+        if (oldPackIsAway(state, model) && old.result().tier() != Tier.EVACUATE) {
+            return fresh.orElse(NO_PACK);
+        }
+        return fresh.map(one -> both(old, one)).orElse(old);
+    }
+
+    private static Result<TierVerdict> both(Result<TierVerdict> old, Result<TierVerdict> fresh) {
+        Set<Condition> conditions = new HashSet<>(old.result().conditions());
+        conditions.addAll(fresh.result().conditions());
+        return new Result<>(
+                new TierVerdict(
+                        Tier.worse(old.result().tier(), fresh.result().tier()),
+                        conditions,
+                        joined(old.result().measureNext(), fresh.result().measureNext())),
+                joined(old.findings(), fresh.findings()).stream()
+                        .sorted(Comparator.comparing(Finding::weight).reversed())
+                        .toList(),
+                new Working(joined(old.working().lines(), fresh.working().lines())));
+    }
+
+    private static <T> List<T> joined(List<T> first, List<T> second) {
+        return Stream.concat(first.stream(), second.stream()).toList();
+    }
+
+    /** Between the old pack's leaving and a look at the new one there is nothing here that could hurt. */
+    private static final Result<TierVerdict> NO_PACK = new Result<>(
+            new TierVerdict(Tier.CLEAR, Set.of(), List.of()),
+            List.of(Finding.note("no-pack", "The old pack is in the store; no new one has been looked at yet.")),
+            new Working(List.of()));
+
+    /** Alone in a container: it took its tier along. A device that was put away whole keeps its pack. */
+    static boolean oldPackIsAway(JobState state, DeviceModel model) {
+        return state.latest(Entry.PackStored.class)
+                .filter(stored -> !Boolean.TRUE.equals(stored.wholeDevice()) && liftedOut(state, model))
+                .isPresent();
+    }
+
+    /** The worst tier any pack of this job ever had: a sign-off must answer for it. */
+    Tier worst() {
+        Tier worst = overruns.stream().map(overrun -> reached(overrun.peakC())).reduce(Tier.CLEAR, Tier::worse);
         List<Recorded> counting = state.counting();
         for (int i = 1; i <= counting.size(); i++) {
             boolean told = i == counting.size() || isReading(counting.get(i - 1).entry());
             if (told) {
-                worst = Tier.worse(worst, firm(state.before(i), model, limits));
+                Hazards then = new Hazards(state.before(i), model, limits, List.of());
+                worst = Tier.worse(worst, firm(then.oldPack()));
+                worst = Tier.worse(worst, then.newPack().map(Hazards::firm).orElse(Tier.CLEAR));
             }
         }
         return worst;
     }
 
+    private Tier reached(BigDecimal cellC) {
+        if (cellC.compareTo(limits.of(Limit.SURFACE_EVACUATE_C)) >= 0) {
+            return Tier.ISOLATE;
+        }
+        return cellC.compareTo(limits.of(Limit.CELL_HEATING_C)) >= 0 ? Tier.GUARDED : Tier.CLEAR;
+    }
+
     /** The tier without what only a missing reading says: nobody has taken every reading at the counter yet. */
-    private static Tier firm(JobState state, DeviceModel model, ShopLimits limits) {
-        return judge(state, model, limits).findings().stream()
+    private static Tier firm(Result<TierVerdict> verdict) {
+        return verdict.findings().stream()
                 .filter(finding -> !finding.rule().startsWith("missing-"))
                 .map(finding -> Tier.values()[finding.weight().ordinal()])
                 .reduce(Tier.CLEAR, Tier::worse);
@@ -71,18 +151,112 @@ final class Hazards {
                 || entry instanceof FreeEntry.Bent
                 || entry instanceof Entry.ThicknessTaken
                 || entry instanceof Entry.VoltageTaken
+                || entry instanceof Entry.NewPackSeen
                 || entry instanceof Entry.GaugeRead;
     }
 
-    static HazardReadings readings(JobState state, DeviceModel model) {
+    /** The pack a reading tells of. */
+    private enum Belongs {
+        OLD,
+        NEW
+    }
+
+    /**
+     * The old pack is read until it is put away alone, or the way back begins with another one. Its watch goes on; a bend
+     * and a heat at its bond are its own in any case.
+     */
+    private List<Recorded> readingsOf(Belongs wanted) {
+        List<Recorded> readings = new ArrayList<>();
+        boolean returns = state.latest(OpenEntry.OldPackReturns.class).isPresent();
+        boolean lifted = false;
+        boolean changed = false;
+        for (Recorded recorded : state.counting()) {
+            Entry entry = recorded.entry();
+            lifted |=
+                    entry instanceof Entry.StepDone step && step.way() == Entry.Way.IN && liftsOut(model, step.step());
+            changed |= !returns
+                    && lifted
+                    && (entry instanceof Entry.StepDone step && step.way() == Entry.Way.BACK
+                            || entry instanceof Entry.PackStored stored && !Boolean.TRUE.equals(stored.wholeDevice()));
+            if (isReading(entry) && !(entry instanceof Entry.NewPackSeen) && belongs(entry, changed) == wanted) {
+                readings.add(recorded);
+            }
+        }
+        return readings;
+    }
+
+    private static Belongs belongs(Entry entry, boolean changed) {
+        boolean always = entry instanceof Entry.Watched
+                || entry instanceof FreeEntry.HeatRead
+                || entry instanceof FreeEntry.Bent
+                || entry instanceof Entry.GaugeRead read && read.moment() == Entry.Moment.BEFORE;
+        boolean fresh = changed || entry instanceof Entry.GaugeRead read && read.moment() == Entry.Moment.AFTER;
+        return always || !fresh ? Belongs.OLD : Belongs.NEW;
+    }
+
+    HazardReadings oldReadings() {
+        List<Recorded> readings = readingsOf(Belongs.OLD);
         return new HazardReadings(
                 liftedOut(state, model) ? Point.LIFTED_OUT : Point.INTAKE,
-                look(state),
-                warmth(state),
-                thickness(state, model),
-                seam(state, model),
-                voltage(state, model),
+                look(readings),
+                stale(warmth(readings)),
+                cell(readings),
+                thickness(readings),
+                seam(readings),
+                voltage(readings),
+                VoltageDrop.NONE,
                 VoltageDrop.NONE);
+    }
+
+    private HazardReadings newReadings() {
+        List<Recorded> readings = readingsOf(Belongs.NEW);
+        Optional<Entry.NewPackSeen> seen = seen();
+        Voltage taken = voltage(readings);
+        Thickness measured = thickness(readings);
+        return new HazardReadings(
+                Point.NEW,
+                seen.map(Entry.NewPackSeen::look)
+                        .map(look -> worse(look, look(readings)))
+                        .orElse(look(readings)),
+                warmth(readings),
+                Cell.NONE,
+                measured.middleThicknessMm() != null
+                        ? measured
+                        : seen.map(this::thicknessOf).orElse(Thickness.NONE),
+                Seam.NONE,
+                taken.restedCellV() != null ? taken : seen.map(this::voltageOf).orElse(taken),
+                VoltageDrop.NONE,
+                VoltageDrop.NONE);
+    }
+
+    /** The look at the pack that was offered last: another pack is looked at anew. */
+    private Optional<Entry.NewPackSeen> seen() {
+        long offered =
+                state.latestRecorded(Entry.PackOffered.class).map(Recorded::seq).orElse(0L);
+        return state.latestRecorded(Entry.NewPackSeen.class)
+                .filter(recorded -> recorded.seq() > offered)
+                .map(recorded -> (Entry.NewPackSeen) recorded.entry());
+    }
+
+    /** Held against its own size, not the old pack's. */
+    private Thickness thicknessOf(Entry.NewPackSeen seen) {
+        Thickness taken = seen.thickness();
+        BigDecimal ownMm = state.latest(Entry.PackOffered.class)
+                .map(offered -> offered.label().thicknessMm())
+                .orElse(null);
+        return taken.nominalThicknessMm() != null
+                ? taken
+                : taken.withNominal(ownMm != null ? ownMm : model.pack().thicknessMm());
+    }
+
+    private Voltage voltageOf(Entry.NewPackSeen seen) {
+        Voltage read = seen.voltage();
+        return new Voltage(
+                read.restedCellV(),
+                read.highestRestedCellV(),
+                read.voltageSource(),
+                read.chargeLimitV() != null ? read.chargeLimitV() : model.pack().chargeLimitV(),
+                read.cellSpreadMv());
     }
 
     static boolean liftedOut(JobState state, DeviceModel model) {
@@ -96,10 +270,8 @@ final class Hazards {
                 .isPresent();
     }
 
-    private static Look look(JobState state) {
-        return state.counting().stream()
-                .flatMap(recorded -> seen(recorded.entry()))
-                .reduce(Look.NONE, Hazards::worse);
+    private static Look look(List<Recorded> readings) {
+        return readings.stream().flatMap(recorded -> seen(recorded.entry())).reduce(Look.NONE, Hazards::worse);
     }
 
     private static Stream<Look> seen(Entry entry) {
@@ -119,16 +291,17 @@ final class Hazards {
     }
 
     /** The warmth an entry tells of. A pack in the store lies at rest in its air. */
-    private static Optional<Warmth> felt(Entry entry) {
-        return switch (entry) {
-            case Entry.WarmthTaken taken -> Optional.of(taken.warmth());
+    private Optional<Warmth> felt(Recorded recorded) {
+        return switch (recorded.entry()) {
+            case Entry.WarmthTaken taken -> Optional.of(activity.explained(taken.warmth(), recorded.at()));
             case Entry.Watched watched ->
                 Optional.of(new Warmth(watched.surfaceC(), watched.ambientC(), true, null, null, null, null, null));
             // Other places are as hot as the mat; what tells of the pack is the pack.
             case FreeEntry.HeatRead read
             when read.spot() == Refit.Spot.CELL ->
-                Optional.of(new Warmth(
-                        read.temperatureC(), null, false, BigDecimal.ZERO, null, null, read.predictedC(), null));
+                Optional.of(activity.explained(
+                        new Warmth(read.temperatureC(), null, false, null, null, null, read.predictedC(), null),
+                        recorded.at()));
             default -> Optional.empty();
         };
     }
@@ -156,13 +329,13 @@ final class Hazards {
         return a || b;
     }
 
-    private static Warmth warmth(JobState state) {
-        Warmth latest = state.counting().stream()
-                .flatMap(recorded -> felt(recorded.entry()).stream())
+    private Warmth warmth(List<Recorded> readings) {
+        Warmth latest = readings.stream()
+                .flatMap(recorded -> felt(recorded).stream())
                 .reduce((earlier, later) -> later)
                 .orElse(Warmth.NONE);
-        BigDecimal ambientC = latest.ambientC() != null ? latest.ambientC() : lastAmbientC(state);
-        BigDecimal rise = latest.riseKIn5Min() != null ? latest.riseKIn5Min() : rise(state);
+        BigDecimal ambientC = latest.ambientC() != null ? latest.ambientC() : lastAmbientC(readings);
+        BigDecimal rise = latest.riseKIn5Min() != null ? latest.riseKIn5Min() : rise(readings);
         return new Warmth(
                 latest.surfaceC(),
                 ambientC,
@@ -171,12 +344,50 @@ final class Hazards {
                 latest.minutesSinceCurrent(),
                 rise,
                 latest.predictedC(),
-                latest.excessRiseKIn5Min() != null ? latest.excessRiseKIn5Min() : excessRise(state));
+                latest.excessRiseKIn5Min() != null ? latest.excessRiseKIn5Min() : excessRise(readings));
+    }
+
+    /** What was read before heat that overran says nothing of the pack as it is now. */
+    private Warmth stale(Warmth warmth) {
+        boolean overran = overruns.stream().anyMatch(Overrun::live);
+        return overran
+                ? new Warmth(
+                        warmth.surfaceC(),
+                        warmth.ambientC(),
+                        false,
+                        BigDecimal.ZERO,
+                        warmth.minutesSinceCurrent(),
+                        null,
+                        warmth.predictedC(),
+                        warmth.excessRiseKIn5Min())
+                : warmth;
+    }
+
+    /** How warm the cell is where heat stayed on too long: as read last, and by the curve of this moment. */
+    private Cell cell(List<Recorded> readings) {
+        return overruns.stream()
+                .filter(Overrun::live)
+                .max(Comparator.comparing(Overrun::cellC))
+                .map(overrun -> {
+                    Optional<Recorded> read = readings.stream()
+                            .filter(recorded -> recorded.entry() instanceof FreeEntry.HeatRead heat
+                                    && heat.spot() == Refit.Spot.CELL
+                                    && recorded.at().isAfter(overrun.heating().from()))
+                            .reduce((earlier, later) -> later);
+                    return new Cell(
+                            read.map(one -> ((FreeEntry.HeatRead) one.entry()).temperatureC())
+                                    .orElse(null),
+                            read.map(one -> Activity.minutes(one.at(), overrun.asked()))
+                                    .orElse(null),
+                            overrun.cellC(),
+                            true);
+                })
+                .orElse(Cell.NONE);
     }
 
     /** How much further over its prediction a heated cell got within five minutes, at the worst. */
-    private static @Nullable BigDecimal excessRise(JobState state) {
-        List<Recorded> read = state.counting().stream()
+    private static @Nullable BigDecimal excessRise(List<Recorded> readings) {
+        List<Recorded> read = readings.stream()
                 .filter(recorded -> recorded.entry() instanceof FreeEntry.HeatRead heat
                         && heat.spot() == Refit.Spot.CELL
                         && heat.predictedC() != null)
@@ -198,9 +409,14 @@ final class Hazards {
         return read.temperatureC().subtract(java.util.Objects.requireNonNull(read.predictedC()));
     }
 
-    static @Nullable BigDecimal lastAmbientC(JobState state) {
-        return state.counting().stream()
-                .flatMap(recorded -> felt(recorded.entry()).stream())
+    @Nullable
+    BigDecimal lastAmbientC() {
+        return lastAmbientC(state.counting());
+    }
+
+    private @Nullable BigDecimal lastAmbientC(List<Recorded> readings) {
+        return readings.stream()
+                .flatMap(recorded -> felt(recorded).stream())
                 .map(Warmth::ambientC)
                 .filter(java.util.Objects::nonNull)
                 .reduce((earlier, later) -> later)
@@ -208,12 +424,13 @@ final class Hazards {
     }
 
     /**
-     * The steepest rise towards the newest reading. A rise over less than five minutes counts as it is; a slower one
-     * counts by its share of five minutes, which some five minutes within it must have reached.
+     * The steepest rise towards the newest reading, since heat was last on: what a mat warmed is no growth. A rise over less
+     * than five minutes counts as it is; a slower one counts by its share of five minutes, which some five minutes within it
+     * must have reached.
      */
-    private static @Nullable BigDecimal rise(JobState state) {
-        List<Recorded> taken = state.counting().stream()
-                .filter(recorded -> felt(recorded.entry())
+    private @Nullable BigDecimal rise(List<Recorded> readings) {
+        List<Recorded> taken = readings.stream()
+                .filter(recorded -> felt(recorded)
                         .filter(warmth -> warmth.surfaceC() != null)
                         .isPresent())
                 .toList();
@@ -223,40 +440,43 @@ final class Hazards {
         Recorded last = taken.getLast();
         return taken.subList(0, taken.size() - 1).stream()
                 .filter(earlier -> Duration.between(earlier.at(), last.at()).compareTo(GROWTH_MEMORY) <= 0)
+                .filter(earlier -> !activity.heatedBetween(earlier.at(), last.at()))
                 .map(earlier -> riseInFiveMinutes(earlier, last))
                 .max(Comparator.naturalOrder())
                 .orElse(null);
     }
 
-    private static BigDecimal riseInFiveMinutes(Recorded earlier, Recorded later) {
+    private BigDecimal riseInFiveMinutes(Recorded earlier, Recorded later) {
         BigDecimal rise = surface(later).subtract(surface(earlier));
-        BigDecimal minutes = BigDecimal.valueOf(
-                        Duration.between(earlier.at(), later.at()).toMillis())
-                .divide(BigDecimal.valueOf(60_000), MathContext.DECIMAL64);
+        BigDecimal minutes = Activity.minutes(earlier.at(), later.at());
         return minutes.compareTo(GROWTH_MINUTES) <= 0
                 ? rise
                 : rise.multiply(GROWTH_MINUTES).divide(minutes, MathContext.DECIMAL64);
     }
 
-    private static BigDecimal surface(Recorded recorded) {
-        return java.util.Objects.requireNonNull(
-                felt(recorded.entry()).orElseThrow().surfaceC());
+    private BigDecimal surface(Recorded recorded) {
+        return java.util.Objects.requireNonNull(felt(recorded).orElseThrow().surfaceC());
     }
 
-    private static Thickness thickness(JobState state, DeviceModel model) {
-        return state.latest(Entry.ThicknessTaken.class)
+    private static <E extends Entry> Stream<E> of(List<Recorded> readings, Class<E> kind) {
+        return readings.stream().map(Recorded::entry).filter(kind::isInstance).map(kind::cast);
+    }
+
+    private Thickness thickness(List<Recorded> readings) {
+        BigDecimal known = model.isFamily() ? null : model.pack().thicknessMm();
+        return of(readings, Entry.ThicknessTaken.class)
+                .reduce((earlier, later) -> later)
                 .map(Entry.ThicknessTaken::thickness)
                 .map(taken -> new Thickness(
                         taken.middleThicknessMm(),
                         taken.cornerThicknessMm(),
-                        taken.nominalThicknessMm() != null
-                                ? taken.nominalThicknessMm()
-                                : model.isFamily() ? null : model.pack().thicknessMm()))
+                        taken.nominalThicknessMm() != null ? taken.nominalThicknessMm() : known,
+                        known))
                 .orElse(Thickness.NONE);
     }
 
-    private static Seam seam(JobState state, DeviceModel model) {
-        return state.all(Entry.SeamTaken.class)
+    private Seam seam(List<Recorded> readings) {
+        return of(readings, Entry.SeamTaken.class)
                 .map(Entry.SeamTaken::seam)
                 .reduce((earlier, later) -> new Seam(
                         later.seamMm().isEmpty() ? earlier.seamMm() : later.seamMm(),
@@ -274,10 +494,10 @@ final class Hazards {
     }
 
     /** The newest of what the gauge says of the cells and what was read by hand. */
-    private static Voltage voltage(JobState state, DeviceModel model) {
+    private Voltage voltage(List<Recorded> readings) {
         BigDecimal limit = model.isFamily() ? null : model.pack().chargeLimitV();
         Voltage found = new Voltage(null, null, null, limit, null);
-        for (Recorded recorded : state.counting()) {
+        for (Recorded recorded : readings) {
             if (recorded.entry() instanceof Entry.VoltageTaken taken) {
                 Voltage read = taken.voltage();
                 // What a known model says is not overruled by a label read in a hurry.
@@ -289,7 +509,6 @@ final class Hazards {
                         limit,
                         read.cellSpreadMv());
             } else if (recorded.entry() instanceof Entry.GaugeRead gauge
-                    && gauge.moment() == Entry.Moment.BEFORE
                     && !gauge.reading().cellV().isEmpty()) {
                 List<BigDecimal> cells = gauge.reading().cellV();
                 found = new Voltage(

@@ -1,12 +1,15 @@
 package glowkettle.journal;
 
+import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.Health;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.finding.Weight;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
+import glowkettle.heat.Refit;
 import glowkettle.isolation.Watch;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
@@ -41,16 +44,24 @@ public final class JobFile {
     private final JobState state;
     private final DeviceModel model;
     private final DeviceModel asDescribed;
+    private final DeviceModel asDescribedByLibrary;
     private final boolean byFamily;
     private final ShopLimits limits;
+    private final Instant now;
+    private final List<Overrun> overruns;
+    private final Hazards hazards;
     private final Result<TierVerdict> tier;
     private @Nullable Result<TeardownPlan> plan;
     private @Nullable Result<WayBack.Plan> wayBack;
 
-    public JobFile(long number, JobState state, DeviceModel model, ShopLimits limits) {
+    /**
+     * @param now the moment it is looked at: heat that is still on gets hotter without an entry
+     */
+    public JobFile(long number, JobState state, DeviceModel model, ShopLimits limits, Instant now) {
         this.number = number;
         this.state = state;
         this.byFamily = model.isFamily();
+        this.asDescribedByLibrary = model;
         DeviceModel known = state.latest(Entry.OldPackRead.class)
                 .filter(read -> model.isFamily())
                 .map(read -> model.with(read.pack()))
@@ -58,7 +69,10 @@ public final class JobFile {
         this.asDescribed = known;
         this.model = known.with(LearntMinutes.of(state), FastenerLog.found(state));
         this.limits = limits;
-        this.tier = Hazards.judge(state, this.model, limits);
+        this.now = now;
+        this.overruns = Overrun.of(state, this.model, limits, now);
+        this.hazards = new Hazards(state, this.model, limits, overruns);
+        this.tier = hazards.judge();
     }
 
     public long number() {
@@ -110,20 +124,121 @@ public final class JobFile {
         return tier;
     }
 
+    /** The tier of the pack that was in the device when it came, wherever it is now. */
+    public Result<TierVerdict> oldPackTier() {
+        return hazards.oldPack();
+    }
+
+    /** The tier of the pack that goes in, once somebody has looked at it. */
+    public Optional<Result<TierVerdict>> newPackTier() {
+        return hazards.newPack();
+    }
+
+    /** The old pack lies alone in a container: its tier and its watch went along. */
+    public boolean oldPackIsAway() {
+        return Hazards.oldPackIsAway(state, model);
+    }
+
+    /** The job as it would be at another state, such as without an entry. */
+    public JobFile at(JobState other) {
+        return new JobFile(number, other, asDescribedByLibrary, limits, now);
+    }
+
+    public Instant now() {
+        return now;
+    }
+
+    Activity activity() {
+        return new Activity(state, model, limits);
+    }
+
+    /** Heat or current that was on within the length of a rest, in words; empty where none is known. */
+    public Optional<String> disturbedBy() {
+        return ReadingAdmission.disturbedBy(this, Warmth.NONE, now);
+    }
+
+    @Nullable
+    BigDecimal lastAmbientC() {
+        return hazards.lastAmbientC();
+    }
+
+    List<Overrun> overruns() {
+        return overruns;
+    }
+
+    /** The warmest the old pack's cells got by the curve or a reading, where heat stayed on too long or they were read. */
+    public Optional<BigDecimal> cellPeakC() {
+        return Stream.concat(
+                        overruns.stream().map(Overrun::peakC),
+                        state.all(FreeEntry.HeatRead.class)
+                                .filter(read -> read.spot() == Refit.Spot.CELL)
+                                .map(FreeEntry.HeatRead::temperatureC))
+                .max(java.util.Comparator.naturalOrder());
+    }
+
+    /** Its cells were hotter than any cell may be: it is not fitted again, and watched like a Guarded one. */
+    public boolean cellsWereTooHot() {
+        return cellPeakC()
+                .filter(peak -> peak.compareTo(limits.of(Limit.SURFACE_EVACUATE_C)) >= 0)
+                .isPresent();
+    }
+
     public Tier worstTier() {
-        return Hazards.worst(state, model, limits);
+        return hazards.worst();
     }
 
     public boolean needsLead() {
         return worstTier().atLeast(Tier.GUARDED);
     }
 
-    /** Isolated or worse, and no lead has taken it on. */
+    /** Isolated or worse, and no lead has taken it on as it is now: what came after a lead's word was not in it. */
     public boolean halted() {
         Tier now = tier.result().tier();
-        return now == Tier.EVACUATE
-                || now == Tier.ISOLATE
-                        && state.latest(Entry.LeadContinued.class).isEmpty();
+        return now == Tier.EVACUATE || now == Tier.ISOLATE && !takenOn();
+    }
+
+    private boolean takenOn() {
+        List<Recorded> counting = state.counting();
+        for (int i = counting.size() - 1; i >= 0; i--) {
+            if (counting.get(i).entry() instanceof Entry.LeadContinued) {
+                Instant at = counting.get(i).at();
+                JobState then = state.before(i);
+                Result<TierVerdict> known =
+                        new Hazards(then, model, limits, Overrun.of(then, model, limits, at)).judge();
+                return isolating(known).containsAll(isolating(tier));
+            }
+        }
+        return false;
+    }
+
+    private static Set<String> isolating(Result<TierVerdict> verdict) {
+        return verdict.findings().stream()
+                .filter(finding -> finding.weight().compareTo(Weight.STOP) >= 0)
+                .map(Finding::rule)
+                .collect(Collectors.toSet());
+    }
+
+    /** An isolated pack is taken out of its device, cold, on a lead's word. */
+    public boolean isColdRemoval() {
+        return tier.result().tier() == Tier.ISOLATE && !halted() && !liftedOut();
+    }
+
+    /** What has to be confirmed next before a cold removal goes on; empty when everything is, or none is under way. */
+    public Optional<Entry.ColdStep> coldRemovalNext() {
+        if (!isColdRemoval()) {
+            return Optional.empty();
+        }
+        long since = state.latestRecorded(Entry.LeadContinued.class)
+                .map(Recorded::seq)
+                .orElse(0L);
+        Set<Entry.ColdStep> confirmed = state.counting().stream()
+                .filter(recorded -> recorded.seq() > since)
+                .filter(recorded -> recorded.entry() instanceof Entry.ColdRemovalConfirmed)
+                .map(recorded -> ((Entry.ColdRemovalConfirmed) recorded.entry()).step())
+                .collect(Collectors.toSet());
+        return Stream.of(Entry.ColdStep.values())
+                .filter(step -> !confirmed.contains(step))
+                .findFirst();
     }
 
     public boolean liftedOut() {
@@ -236,6 +351,14 @@ public final class JobFile {
                 .filter(id -> model.fastenersOf(id).stream().allMatch(fastener -> loose.contains(fastener.id())));
     }
 
+    /** The old pack is off its connector. */
+    boolean disconnected() {
+        return stepsIn().stream()
+                .anyMatch(step -> operation(step)
+                        .filter(operation -> operation.kind().disconnects())
+                        .isPresent());
+    }
+
     public List<String> stepsBack() {
         return state.steps(Entry.Way.BACK);
     }
@@ -281,7 +404,7 @@ public final class JobFile {
     }
 
     Result<PackComparison.Comparison> compare(PackLabel offered) {
-        return PackComparison.compare(new PackComparison.Request(model.pack(), offered), limits);
+        return PackComparison.compare(new PackComparison.Request(model.pack(), offered, model.leads() != null), limits);
     }
 
     public boolean packChosen() {
@@ -312,7 +435,12 @@ public final class JobFile {
     public Optional<Result<Watch.Due>> watch(OpeningHours hours) {
         return released().isPresent()
                 ? Optional.empty()
-                : StoredPack.of(state, tier.result().tier(), limits).map(stored -> Watch.next(stored, hours, limits));
+                : StoredPack.of(state, watchedTier(), limits).map(stored -> Watch.next(stored, hours, limits));
+    }
+
+    private Tier watchedTier() {
+        Tier old = oldPackTier().result().tier();
+        return cellsWereTooHot() ? Tier.worse(old, Tier.GUARDED) : old;
     }
 
     public List<CheckList.Check> checks() {
@@ -355,10 +483,55 @@ public final class JobFile {
         return state.all(Entry.SignedOff.class).anyMatch(signed -> signed.as() == role);
     }
 
-    /** Signed by everybody who must: a closed job takes addenda only. */
+    boolean signedByName(String name) {
+        return signatures().anyMatch(signed -> signed.by().equals(name));
+    }
+
+    private Stream<Recorded> signatures() {
+        return state.counting().stream().filter(recorded -> recorded.entry() instanceof Entry.SignedOff);
+    }
+
+    /** Signed by everybody who must, a lead being another person: a closed job takes addenda only. */
     public boolean closed() {
-        boolean technician = state.latest(Entry.SignedOff.class).isPresent();
-        return technician && (!needsLead() || signedBy(Role.LEAD));
+        if (signatures().findAny().isEmpty()) {
+            return false;
+        }
+        if (needsLead()) {
+            return signedBy(Role.LEAD)
+                    && signatures().map(Recorded::by).distinct().count() >= 2;
+        }
+        return failedCheck().isEmpty() || failuresTakenOn();
+    }
+
+    /** A check that failed and stands so. */
+    public Optional<String> failedCheck() {
+        Map<String, Entry.Checked> checked = checked();
+        return checks().stream()
+                .filter(check -> checked.containsKey(check.id())
+                        && checked.get(check.id()).outcome() == CheckList.Outcome.FAILS)
+                .map(CheckList.Check::question)
+                .findFirst();
+    }
+
+    /** What a lead says to the owner of a check that failed. */
+    public Optional<String> failureForTheOwner() {
+        return state.all(Entry.SignedOff.class)
+                .filter(signed -> signed.as() == Role.LEAD && signed.forTheOwner() != null)
+                .map(Entry.SignedOff::forTheOwner)
+                .findFirst();
+    }
+
+    boolean failuresTakenOn() {
+        return failureForTheOwner().isPresent();
+    }
+
+    /** A reading that cannot be true as it stands. */
+    Optional<String> askedAgain() {
+        return tier.findings().stream()
+                .filter(finding -> finding.rule().startsWith("missing-"))
+                .map(Finding::sentence)
+                .filter(sentence -> sentence.contains(" again"))
+                .findFirst();
     }
 
     public Optional<Operation> operation(String id) {

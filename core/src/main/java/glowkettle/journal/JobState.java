@@ -119,6 +119,18 @@ public final class JobState {
                 .findFirst();
     }
 
+    /** The state as it would be without an entry, or with another in its place. */
+    public JobState changed(long entrySeq, @Nullable Entry instead) {
+        long place = standsFor.getOrDefault(entrySeq, entrySeq);
+        List<Recorded> other = new ArrayList<>(counting);
+        if (instead == null) {
+            other.removeIf(recorded -> recorded.seq() == place);
+        } else {
+            other.replaceAll(recorded -> recorded.seq() == place ? recorded.with(instead) : recorded);
+        }
+        return new JobState(other, seq, standsFor);
+    }
+
     /** The state as it was before everything from this entry on. */
     JobState before(int index) {
         return new JobState(counting.subList(0, index), seq, standsFor);

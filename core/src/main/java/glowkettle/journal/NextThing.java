@@ -2,8 +2,10 @@ package glowkettle.journal;
 
 import glowkettle.assess.Tier;
 import glowkettle.calibrate.Kept;
+import glowkettle.finding.Figures;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.Verdict;
+import glowkettle.limits.Limit;
 import glowkettle.open.TeardownPlan;
 import glowkettle.open.WayBack;
 import glowkettle.prove.CheckList;
@@ -28,6 +30,10 @@ public record NextThing(Stage stage, String what, boolean blocked) {
                     ? new NextThing(Stage.ASSESS, "Isolated: a lead decides how it goes on", true)
                     : new NextThing(Stage.ASSESS, "Isolate it: into container, then the watch", false);
         }
+        Optional<Entry.ColdStep> cold = job.coldRemovalNext();
+        if (cold.isPresent()) {
+            return new NextThing(Stage.ASSESS, "Cold removal: " + cold.get().words(), false);
+        }
         return working(job);
     }
 
@@ -35,6 +41,17 @@ public record NextThing(Stage stage, String what, boolean blocked) {
         List<String> missing = job.readingsToTake();
         if (!missing.isEmpty() && job.stepsBack().isEmpty()) {
             return new NextThing(Stage.ASSESS, missing.getFirst(), false);
+        }
+        PackHealth health = PackHealth.of(job);
+        if (health.waitsForRunDown()) {
+            return new NextThing(
+                    Stage.ASSESS,
+                    "Run it down to %s, then read its charge"
+                            .formatted(Figures.withUnit(job.limits().of(Limit.RUN_DOWN_TARGET_PERCENT), "%")),
+                    false);
+        }
+        if (health.runDownUndecided()) {
+            return new NextThing(Stage.ASSESS, "Say what charge it holds, and how it is brought down", false);
         }
         TeardownPlan plan = job.plan().result();
         Optional<TeardownPlan.Step> step = job.nextStep(plan);
@@ -67,7 +84,13 @@ public record NextThing(Stage stage, String what, boolean blocked) {
         }
         Verdict verdict = compared.get().verdict();
         return switch (verdict) {
-            case FITS, WITH_CARE -> new NextThing(Stage.FIT, "Take this pack, or look at another", false);
+            case FITS, WITH_CARE ->
+                new NextThing(
+                        Stage.FIT,
+                        ReadingAdmission.newPackIsSound(job)
+                                .map(Admission.Refusal::reason)
+                                .orElse("Take this pack, or look at another"),
+                        false);
             case ASK -> new NextThing(Stage.FIT, "Find out what the label leaves open", false);
             case REFUSED -> new NextThing(Stage.FIT, "This pack is refused: get another", false);
         };
@@ -89,7 +112,13 @@ public record NextThing(Stage stage, String what, boolean blocked) {
         if (job.stored().isEmpty() && !job.keepsPack()) {
             return new NextThing(Stage.HAND_BACK, "Put the old pack into a container", false);
         }
-        boolean technicianSigned = job.state().latest(Entry.SignedOff.class).isPresent();
+        if (job.failedCheck().isPresent() && !job.failuresTakenOn()) {
+            return new NextThing(Stage.HAND_BACK, "A check failed: mend it, or a lead takes it on", false);
+        }
+        boolean technicianSigned = job.signedBy(Role.TECHNICIAN);
+        if (!technicianSigned && job.signedBy(Role.LEAD)) {
+            return new NextThing(Stage.HAND_BACK, "A technician signs, too", false);
+        }
         return technicianSigned
                 ? new NextThing(Stage.HAND_BACK, "A lead signs, too", true)
                 : new NextThing(Stage.HAND_BACK, "Read the owner's sheet and sign", false);

@@ -1,14 +1,13 @@
 package glowkettle.journal;
 
-import glowkettle.assess.Condition;
 import glowkettle.assess.Tier;
+import glowkettle.finding.Figures;
 import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Weight;
 import glowkettle.journal.Admission.Refusal;
 import glowkettle.open.HandOrder;
 import glowkettle.open.Teardown;
 import java.util.Optional;
-import java.util.Set;
 
 /** Whether the plan may be changed so, and whether the old pack may go in again. */
 final class OpenAdmission {
@@ -87,12 +86,18 @@ final class OpenAdmission {
                     "It was of tier %s: it is not fitted again."
                             .formatted(job.worstTier().word()));
         }
-        Set<Condition> conditions = job.tier().result().conditions();
-        if (conditions.contains(Condition.REPLACE_PACK) || conditions.contains(Condition.NO_CHARGE)) {
-            return Admission.no("", "The tier says: replaced, never charged again. It is not fitted again.");
+        if (job.cellsWereTooHot()) {
+            return Admission.no(
+                    "",
+                    "Its cells were at %s: it is not fitted again."
+                            .formatted(Figures.withUnit(job.cellPeakC().orElseThrow(), "°C")));
         }
         if (!job.readingsToTake().isEmpty()) {
             return Admission.no("", job.readingsToTake().getFirst());
+        }
+        Tier now = job.oldPackTier().result().tier();
+        if (now.atLeast(Tier.GUARDED)) {
+            return Admission.no("", "It is of tier %s: it is not fitted again.".formatted(now.word()));
         }
         return job.stored().isPresent()
                 ? Admission.no(

@@ -77,7 +77,7 @@ public sealed interface OpenEntry extends Entry.Apart {
             @Says("Minutes") @Within(min = "0", max = "600", unit = "min")
             BigDecimal minutes,
 
-            @Says("Jobs") @Within(min = "1", max = "1000000")
+            @Says("Jobs") @Within(min = "1", max = "1000000", whole = true)
             BigDecimal jobs) {}
 
     /** The old pack's label, as soon as it can be seen, against the pack that was ordered. */

@@ -2,6 +2,7 @@ package glowkettle.journal;
 
 import glowkettle.assess.Evidence;
 import glowkettle.assess.HealthVerdict;
+import glowkettle.assess.PartialWindow;
 import glowkettle.assess.Resistance;
 import glowkettle.assess.RunDown;
 import glowkettle.assess.RunDownProgress;
@@ -50,10 +51,13 @@ public final class PackHealth {
     public List<Result<Evidence>> evidence() {
         List<Result<Evidence>> evidence = new ArrayList<>();
         job.gauge(Entry.Moment.BEFORE).ifPresent(read -> evidence.add(Evidence.ofGauge(read.reading(), limits)));
-        state.latest(Entry.WindowCounted.class)
-                .ifPresent(counted -> evidence.add(Evidence.ofWindow(counted.window(), pack.capacityMah(), limits)));
+        state.latest(Entry.WindowCounted.class).ifPresent(counted -> evidence.add(window(counted.window())));
         state.latest(Entry.RunTimed.class).ifPresent(timed -> evidence.add(TimedRun.read(timed.run(), limits)));
         return evidence;
+    }
+
+    Result<Evidence> window(PartialWindow.Readings window) {
+        return Evidence.ofWindow(window, pack.capacityMah(), limits);
     }
 
     public Optional<Result<Resistance>> resistance() {
@@ -196,6 +200,41 @@ public final class PackHealth {
                                 .doubleValue()
                         / planned.hours().doubleValue();
         return RunDownProgress.of(seen, pace, limits.of(Limit.RUN_DOWN_TARGET_PERCENT), now);
+    }
+
+    /**
+     * It is to be run down first, and its charge has neither been read at the target nor been let be by a lead: nothing is
+     * opened until then. The newest choice counts.
+     */
+    public boolean waitsForRunDown() {
+        BigDecimal target = limits.of(Limit.RUN_DOWN_TARGET_PERCENT);
+        boolean waits = false;
+        for (Recorded recorded : state.counting()) {
+            switch (recorded.entry()) {
+                case Entry.RunDownChosen chosen ->
+                    waits = chosen.school() == RunDown.School.RUN_DOWN_FIRST
+                            && chosen.socPercent().compareTo(target) > 0;
+                case Entry.ChargeSeen seen -> waits &= seen.socPercent().compareTo(target) > 0;
+                case Entry.RunDownWaived ignored -> waits = false;
+                default -> {}
+            }
+        }
+        return waits && !job.disconnected();
+    }
+
+    /** What must be prised is brought down first or not, but somebody decides it. */
+    public boolean runDownUndecided() {
+        return glued()
+                && job.packKnown()
+                && runDownChosen().isEmpty()
+                && job.stepsIn().isEmpty()
+                && !job.tier().result().tier().atLeast(glowkettle.assess.Tier.ISOLATE)
+                && freesThePack();
+    }
+
+    private boolean freesThePack() {
+        return job.plan().result().steps().stream()
+                .anyMatch(step -> Hazards.liftsOut(job.model(), step.operation().id()));
     }
 
     public Optional<Entry.RunDownChosen> runDownChosen() {

@@ -4,7 +4,6 @@ import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;
 import glowkettle.calibrate.PhaseTimes;
 import glowkettle.calibrate.Progress;
-import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.PackData;
@@ -13,8 +12,8 @@ import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.EnumSet;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** The soak cycle of a job: what happened, whether it was kept, and when hands are needed. */
@@ -40,15 +39,23 @@ public final class SoakCycle {
 
     public Result<Kept.Verdict> verdict() {
         SoakLog log = log();
-        Result<Kept.Verdict> kept = Kept.judge(log.progress(), log.mishaps(), limits);
-        if (!log.shutDownReckoned()) {
-            return kept;
+        Progress seen = log.progress();
+        Set<Kept.Reckoned> reckoned = EnumSet.noneOf(Kept.Reckoned.class);
+        if (log.shutDownReckoned()) {
+            reckoned.add(Kept.Reckoned.SHUT_DOWN);
         }
-        List<Finding> findings = new ArrayList<>(kept.findings());
-        findings.add(Finding.note(
-                "calibrate-shut-down-reckoned",
-                "Nobody saw it shut down; the time is reckoned from the length of the run-down."));
-        return new Result<>(kept.result(), findings, kept.working());
+        if (seen.fullSeen() == null && seen.chargeStarted() != null && seen.runDownStarted() != null) {
+            reckoned.add(Kept.Reckoned.FULL);
+            Instant full = seen.chargeStarted().plus(phaseTimes().charge());
+            seen = new Progress(
+                    seen.chargeStarted(),
+                    full.isBefore(seen.runDownStarted()) ? full : seen.runDownStarted(),
+                    seen.runDownStarted(),
+                    seen.shutDownSeen(),
+                    seen.lastChargeStarted(),
+                    seen.lastChargeEnded());
+        }
+        return Kept.judge(new Kept.Log(seen, log.mishaps(), null, false, null, reckoned), limits);
     }
 
     public boolean leftOut() {

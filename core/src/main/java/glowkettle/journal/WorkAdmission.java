@@ -5,6 +5,7 @@ import glowkettle.journal.Admission.Refusal;
 import glowkettle.library.Fastener;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
+import glowkettle.limits.Limit;
 import glowkettle.open.WayBack;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -24,9 +25,27 @@ final class WorkAdmission {
 
     private static Optional<Refusal> stepDoneIn(JobFile job, Entry.StepDone done, Instant now) {
         return OpenAdmission.paused(job)
+                .or(() -> runDown(job))
+                .or(() -> cold(job))
                 .or(() -> stepIn(job, done.step()))
                 .or(() -> job.operation(done.step()).flatMap(operation -> fastenersOf(job, operation)))
                 .or(() -> FreeAdmission.stepDone(job, done.step(), now));
+    }
+
+    /** Nothing of a cold removal is done before all that it begins with stands ready. */
+    static Optional<Refusal> cold(JobFile job) {
+        return job.coldRemovalNext()
+                .map(next -> new Refusal("", "Cold removal: confirm first, %s.".formatted(next.words())));
+    }
+
+    /** Run down first means first: it is a step, not advice. */
+    static Optional<Refusal> runDown(JobFile job) {
+        return PackHealth.of(job).waitsForRunDown()
+                ? Admission.no(
+                        "",
+                        "Run it down first: nothing is opened until its charge is read at %s or below, or a lead lets it be."
+                                .formatted(job.limits().applied(Limit.RUN_DOWN_TARGET_PERCENT)))
+                : Optional.empty();
     }
 
     private static Optional<Refusal> stepIn(JobFile job, String step) {
@@ -119,6 +138,12 @@ final class WorkAdmission {
                     "The next step back is “%s”."
                             .formatted(next.map(WayBack.Step::label).orElse("none: it is closed")));
         }
+        boolean joinsLeads = job.model().leadsOf(done.step()).isPresent() && !job.keepsPack();
+        if (joinsLeads && job.freeing().newLeads().isEmpty()) {
+            return Admission.no(
+                    "step",
+                    "Measure the new pack's leads first, each against the lowest: colours are a hint, the meter decides.");
+        }
         Optional<Operation> operation = job.operation(done.step());
         if (operation.isPresent() && operation.get().kind() == OperationKind.LOOSEN_FASTENERS) {
             List<String> empty = job.fasteners().tray().result().emptyHoles().stream()
@@ -169,13 +194,19 @@ final class WorkAdmission {
                 return Admission.no("out", tooEarly.get().reason());
             }
         }
-        return Admission.unlessHalted(job);
+        return Admission.unlessHalted(job).or(() -> runDown(job)).or(() -> cold(job));
     }
 
     static Optional<Refusal> fastenersBack(JobFile job, Entry.FastenersBack back) {
         for (var placement : back.placements()) {
             if (!job.fasteners().out().contains(placement.fastener())) {
                 return Admission.no("placements", "%s is not in the tray.".formatted(placement.fastener()));
+            }
+            if (job.model().fastener(placement.hole()).isEmpty()) {
+                return Admission.no(
+                        "placements",
+                        "'%s' is no hole of %s."
+                                .formatted(placement.hole(), job.model().name()));
             }
             boolean used = job.fasteners().placements().stream()
                     .anyMatch(other -> other.fastener().equals(placement.fastener())

@@ -27,7 +27,7 @@ public record Bond(
         @Says("Wetted area open to the air once the part is off") @Within(min = "1", max = "200000", unit = "mm²")
         BigDecimal exposedMm2,
 
-        @Says("Stretch strips") @Within(min = "1", max = "20") @Nullable
+        @Says("Stretch strips") @Within(min = "1", max = "20", whole = true) @Nullable
         BigDecimal strips,
 
         @Says(value = "Places to go in", longest = 120) List<String> slots,

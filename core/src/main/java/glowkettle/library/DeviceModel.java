@@ -36,6 +36,8 @@ public record DeviceModel(
         @Nullable Leads leads,
         List<Target> otherTargets,
         @Nullable String shippingMode) {
+    private static final String TOUCH_PANEL = "touch panel";
+
     public DeviceModel {
         codes = List.copyOf(codes);
         operations = List.copyOf(operations);
@@ -54,6 +56,13 @@ public record DeviceModel(
     /** A function to prove: always, or only when the operation that carries its name was done. */
     public record Check(
             String function, String question, @Nullable String expect, boolean always) {}
+
+    /** Only what has a touch panel is asked for its click. */
+    public boolean hasTouchPanel() {
+        return isFamily()
+                || checks.stream().anyMatch(check -> check.function().equals(TOUCH_PANEL))
+                || operations.stream().anyMatch(operation -> TOUCH_PANEL.equals(operation.function()));
+    }
 
     public boolean isFamily() {
         return Boolean.TRUE.equals(family);

@@ -36,7 +36,7 @@ public record Fastener(
         @Says(value = "Operation that takes it out", longest = 40) @Nullable
         String operation,
 
-        @Says("Place in the tightening order") @Within(min = "1", max = "99") @Nullable
+        @Says("Place in the tightening order") @Within(min = "1", max = "99", whole = true) @Nullable
         BigDecimal number) {
     /** What a fastener screws into. */
     public enum Seat {

@@ -13,7 +13,7 @@ public record OldPack(
         @Says("Charge limit per cell, from the label") @Within(min = "3.5", max = "4.6", unit = "V")
         BigDecimal chargeLimitV,
 
-        @Says("Cells in series") @Within(min = "1", max = "30")
+        @Says("Cells in series") @Within(min = "1", max = "30", whole = true)
         BigDecimal series,
 
         @Says("Capacity") @Within(min = "1", max = "1000000", unit = "mAh")

@@ -14,7 +14,7 @@ public record PackData(
         @Says("Charge limit per cell the device charges to") @Within(min = "3.5", max = "4.6", unit = "V")
         BigDecimal chargeLimitV,
 
-        @Says("Cells in series") @Within(min = "1", max = "30")
+        @Says("Cells in series") @Within(min = "1", max = "30", whole = true)
         BigDecimal series,
 
         @Says("Capacity") @Within(min = "1", max = "1000000", unit = "mAh")
@@ -56,7 +56,9 @@ public record PackData(
         BigDecimal shutDownPercent,
 
         @Says("Body") Body body,
-        @Says("Cells") @Within(min = "1", max = "3000") BigDecimal cells,
+
+        @Says("Cells") @Within(min = "1", max = "3000", whole = true)
+        BigDecimal cells,
 
         @Says("Mass") @Within(min = "0.1", max = "100000", unit = "g") @Nullable
         BigDecimal massG) {

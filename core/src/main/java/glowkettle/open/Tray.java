@@ -6,6 +6,7 @@ import glowkettle.finding.Finding;
 import glowkettle.finding.Quantity;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
+import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Weight;
 import glowkettle.finding.Working;
 import glowkettle.library.Fastener;
@@ -18,6 +19,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * The fastener tray: what came out, what went back into which hole, what is left over, which hole is empty, and what a
@@ -30,11 +32,19 @@ public final class Tray {
     public record Contents(
             List<Fastener> fasteners,
             @Says(value = "Ids taken out", longest = 20) List<String> out,
-            List<Placement> back) {
+            List<Placement> back,
+
+            @Says(value = "Ids that were not there", longest = 20)
+            List<String> missing) {
         public Contents {
             fasteners = List.copyOf(fasteners);
             out = List.copyOf(out);
             back = List.copyOf(back);
+            missing = List.copyOf(missing);
+        }
+
+        public Contents(List<Fastener> fasteners, List<String> out, List<Placement> back) {
+            this(fasteners, out, back, List.of());
         }
     }
 
@@ -58,10 +68,21 @@ public final class Tray {
             known.put(fastener.id(), fastener);
         }
         Set<String> counted = new LinkedHashSet<>();
+        Set<String> gone = new LinkedHashSet<>();
         for (String id : contents.out()) {
             Fastener fastener = named("out", id, known);
+            if (!gone.add(id)) {
+                throw new Unanswerable("out", "Fastener %s came out twice; count them again".formatted(id));
+            }
             if (!fastener.isCaptive()) {
                 counted.add(id);
+            }
+        }
+        for (String id : contents.missing()) {
+            named("missing", id, known);
+            if (!gone.add(id)) {
+                throw new Unanswerable(
+                        "missing", "Fastener %s came out and was not there; one of both is wrong".formatted(id));
             }
         }
         Set<String> used = new LinkedHashSet<>();
@@ -71,18 +92,28 @@ public final class Tray {
         for (Placement placement : contents.back()) {
             Fastener hole = named("back", placement.hole(), known);
             Fastener fastener = named("back", placement.fastener(), known);
+            if (!contents.out().contains(fastener.id())) {
+                throw new Unanswerable(
+                        "back",
+                        "Fastener %s goes back and never came out; look at the tray again".formatted(fastener.id()));
+            }
+            if (!gone.contains(hole.id())) {
+                throw new Unanswerable(
+                        "back", "Hole %s still has its own fastener; look at the device again".formatted(hole.id()));
+            }
             if (!filled.add(hole.id())) {
-                throw new glowkettle.finding.Unanswerable("back", "Hole %s is filled twice".formatted(hole.id()));
+                throw new Unanswerable("back", "Hole %s is filled twice".formatted(hole.id()));
             }
             if (!used.add(fastener.id())) {
-                throw new glowkettle.finding.Unanswerable(
-                        "back", "Fastener %s is put in twice".formatted(fastener.id()));
+                throw new Unanswerable("back", "Fastener %s is put in twice".formatted(fastener.id()));
             }
             inHole(hole, fastener, limits, findings, sums);
         }
         List<String> leftOver =
                 counted.stream().filter(id -> !used.contains(id)).toList();
-        List<String> empty = counted.stream().filter(id -> !filled.contains(id)).toList();
+        List<String> empty = Stream.concat(counted.stream(), contents.missing().stream())
+                .filter(id -> !filled.contains(id))
+                .toList();
         State state = new State(
                 counted.size(),
                 used.size(),
@@ -112,7 +143,7 @@ public final class Tray {
     private static Fastener named(String field, String id, Map<String, Fastener> known) {
         Fastener fastener = known.get(id);
         if (fastener == null) {
-            throw new glowkettle.finding.Unanswerable(
+            throw new Unanswerable(
                     field, "'%s' is no fastener of this model; known are %s".formatted(id, known.keySet()));
         }
         return fastener;

@@ -51,7 +51,39 @@ class HazardTierTest {
             atRest=false predictedC=40 surfaceC=50 minutesSinceHeat=0 minutesSinceCurrent=100 | ISOLATE
             atRest=false predictedC=40 surfaceC=41 excessRiseK=5 minutesSinceHeat=0 minutesSinceCurrent=100 | EVACUATE
             atRest=false predictedC=60 surfaceC=60 minutesSinceHeat=0 minutesSinceCurrent=100 | ISOLATE
-            atRest=false predictedC=60 surfaceC=60 minutesSinceHeat=100 minutesSinceCurrent=30 | ISOLATE
+            atRest=false predictedC=60 surfaceC=60 minutesSinceHeat=29.9 minutesSinceCurrent=30 | ISOLATE
+            atRest=false predictedC=60 surfaceC=60 minutesSinceHeat=30 minutesSinceCurrent=30 | EVACUATE
+            atRest=false predictedC=40 surfaceC=42.9 minutesSinceHeat=29.9 minutesSinceCurrent=100 | CLEAR
+            atRest=false predictedC=40 surfaceC=42.9 minutesSinceHeat=30 minutesSinceCurrent=100 | GUARDED
+            atRest=false surfaceC=40 ambientC=39 cellC=60 minutesSinceHeat=0 minutesSinceCurrent=100 | ISOLATE
+            atRest=false surfaceC=40 ambientC=39 predictedC=40 minutesSinceHeat=0 minutesSinceCurrent=100 overrun=true curveCellC=49.9 | CLEAR
+            atRest=false surfaceC=40 ambientC=39 predictedC=40 minutesSinceHeat=0 minutesSinceCurrent=100 overrun=true curveCellC=50 | GUARDED
+            atRest=false surfaceC=40 ambientC=39 predictedC=40 minutesSinceHeat=0 minutesSinceCurrent=100 overrun=true curveCellC=60 | ISOLATE
+            atRest=false surfaceC=40 ambientC=39 predictedC=40 minutesSinceHeat=29.9 minutesSinceCurrent=100 overrun=true curveCellC=60 | ISOLATE
+            atRest=false surfaceC=40 ambientC=39 minutesSinceHeat=30 minutesSinceCurrent=100 overrun=true curveCellC=60 | CLEAR
+            atRest=false surfaceC=40 ambientC=39 predictedC=40 minutesSinceHeat=0 minutesSinceCurrent=100 overrun=true curveCellC=60 cellC=49 minutesSinceCellRead=1.9 | CLEAR
+            atRest=false surfaceC=40 ambientC=39 predictedC=40 minutesSinceHeat=0 minutesSinceCurrent=100 overrun=true curveCellC=60 cellC=49 minutesSinceCellRead=2 | ISOLATE
+            atRest=false surfaceC=40 ambientC=39 predictedC=40 minutesSinceHeat=0 minutesSinceCurrent=100 overrun=true curveCellC=60 cellC=49 | ISOLATE
+            atRest=false surfaceC=40 ambientC=39 predictedC=40 minutesSinceHeat=0 minutesSinceCurrent=100 overrun=true | GUARDED
+            atRest=false surfaceC=90.1 ambientC=89 minutesSinceHeat=0 minutesSinceCurrent=100 | ISOLATE
+            atRest=true minutesSinceHeat=10                         | GUARDED
+            atRest=true minutesSinceHeat=30                         | CLEAR
+            atRest=true surfaceC=60 minutesSinceHeat=10 minutesSinceCurrent=100 | ISOLATE
+            atRest=true surfaceC=60 minutesSinceCurrent=10          | EVACUATE
+            highestV=1.2 restedV=3.7                                | GUARDED
+            highestV=3.9 restedV=5.1                                | GUARDED
+            restedV=5.1                                             | ISOLATE
+            nominalMm=42                                            | GUARDED
+            nominalMm=42 modelMm=4.2                                | GUARDED
+            nominalMm=42 modelMm=4.2 middleMm=4.7                   | GUARDED
+            middleMm=3.35                                           | GUARDED
+            middleMm=3.36                                           | CLEAR
+            limitV=3.9                                              | GUARDED
+            limitV=4.48                                             | CLEAR
+            limitV=4.52                                             | CLEAR
+            limitV=4.53                                             | GUARDED
+            dropMv=1 dropOverHours=48 hoursSinceCurrent=60 temperatureMoveK=1 secondDropMv=30 | ISOLATE
+            secondDropMv=29.9                                       | CLEAR
             atRest=false surfaceC=45 minutesSinceHeat=0 minutesSinceCurrent=100 | GUARDED
             atRest=false surfaceC=60 minutesSinceHeat=100 minutesSinceCurrent=100 | EVACUATE
             atRest=false surfaceC=60 minutesSinceHeat=100 minutesSinceCurrent=0 | ISOLATE

@@ -1,5 +1,6 @@
 package glowkettle.assess;
 
+import glowkettle.assess.HazardReadings.Cell;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Point;
 import glowkettle.assess.HazardReadings.Seam;
@@ -109,6 +110,25 @@ final class Readings {
     @Nullable
     BigDecimal temperatureMoveK;
 
+    /** In 3 h, first read 5 h after the last current. */
+    @Nullable
+    BigDecimal secondDropMv;
+
+    @Nullable
+    BigDecimal cellC;
+
+    @Nullable
+    BigDecimal minutesSinceCellRead;
+
+    @Nullable
+    BigDecimal curveCellC;
+
+    @Nullable
+    Boolean overrun;
+
+    @Nullable
+    BigDecimal modelMm;
+
     static Readings good() {
         return new Readings();
     }
@@ -150,6 +170,12 @@ final class Readings {
             case "dropOverHours" -> dropOverHours = figure;
             case "hoursSinceCurrent" -> hoursSinceCurrent = figure;
             case "temperatureMoveK" -> temperatureMoveK = figure;
+            case "secondDropMv" -> secondDropMv = figure;
+            case "cellC" -> cellC = figure;
+            case "minutesSinceCellRead" -> minutesSinceCellRead = figure;
+            case "curveCellC" -> curveCellC = figure;
+            case "overrun" -> overrun = truth;
+            case "modelMm" -> modelMm = figure;
             default -> throw new IllegalArgumentException("No reading is called " + column);
         }
         return this;
@@ -179,9 +205,13 @@ final class Readings {
                         riseK,
                         predictedC,
                         excessRiseK),
-                new Thickness(middleMm, cornersMm, nominalMm),
+                new Cell(cellC, minutesSinceCellRead, curveCellC, overrun),
+                new Thickness(middleMm, cornersMm, nominalMm, modelMm),
                 new Seam(seamMm == null ? List.of() : List.of(seamMm), null, rocks),
                 new Voltage(restedV, highestV, source, limitV, spreadMv),
-                new VoltageDrop(dropMv, dropOverHours, hoursSinceCurrent, temperatureMoveK));
+                new VoltageDrop(dropMv, dropOverHours, hoursSinceCurrent, temperatureMoveK),
+                secondDropMv == null
+                        ? VoltageDrop.NONE
+                        : new VoltageDrop(secondDropMv, new BigDecimal("3"), new BigDecimal("5"), BigDecimal.ONE));
     }
 }

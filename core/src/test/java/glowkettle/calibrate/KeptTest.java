@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -27,20 +28,36 @@ class KeptTest {
             @Nullable Double done,
             Kept.Mishap... mishaps) {
         return Kept.judge(
-                new Progress(
-                        PLUGGED_IN, hoursIn(full), hoursIn(unplugged), hoursIn(off), hoursIn(again), hoursIn(done)),
-                Set.of(mishaps),
+                new Kept.Log(
+                        new Progress(
+                                PLUGGED_IN,
+                                hoursIn(full),
+                                hoursIn(unplugged),
+                                hoursIn(off),
+                                hoursIn(again),
+                                hoursIn(done)),
+                        Set.of(mishaps)),
                 ShopLimits.defaults());
     }
 
     /** Full after 2 h, soak 2.5 h, off rest 6 h; 90 % of either is a remark, less is a repeat. */
     @ParameterizedTest
     @CsvSource({
-        "2,4.5,10,16,18,VALID,", "2,4.3,10,16,18,VALID_WITH_REMARKS,", "2,3.5,10,16,18,REPEAT,CHARGE_AND_SOAK",
-        "2,4.5,10,15.6,18,VALID_WITH_REMARKS,", "2,4.5,10,12,14,REPEAT,RUN_DOWN",
-                "2,3.5,10,12,14,REPEAT,CHARGE_AND_SOAK",
-        ",4.5,10,16,18,VALID_WITH_REMARKS,", "2,4.5,,16,18,VALID_WITH_REMARKS,", "2,4.5,10,16,,UNDER_WAY,",
-        "2,,,,,UNDER_WAY,", "2,3.0,,,,REPEAT,CHARGE_AND_SOAK"
+        "2,4.5,10,16,18,VALID,",
+        "2,4.3,10,16,18,VALID_WITH_REMARKS,",
+        "2,3.5,10,16,18,REPEAT,CHARGE_AND_SOAK",
+        "2,4.5,10,15.6,18,VALID_WITH_REMARKS,",
+        "2,4.5,10,12,14,REPEAT,RUN_DOWN",
+        "2,3.5,10,12,14,REPEAT,CHARGE_AND_SOAK",
+        "2,4.24,10,16,18,REPEAT,CHARGE_AND_SOAK",
+        "2,4.5,10,15.4,18,VALID_WITH_REMARKS,",
+        ",4.5,10,16,18,REPEAT,CHARGE_AND_SOAK",
+        "2,4.5,,16,18,REPEAT,RUN_DOWN",
+        "2,4.5,10,16,,UNDER_WAY,",
+        ",,,,18,REPEAT,CHARGE_AND_SOAK",
+        "2,4.5,10,,18,REPEAT,RUN_DOWN",
+        "2,,,,,UNDER_WAY,",
+        "2,3.0,,,,REPEAT,CHARGE_AND_SOAK"
     })
     void theLogIsHeldAgainstTheProtocol(
             Double full, Double unplugged, Double off, Double again, Double done, Kept.Standing standing, Phase from) {
@@ -55,12 +72,49 @@ class KeptTest {
         for (Kept.Mishap mishap : Kept.Mishap.values()) {
             Result<Kept.Verdict> judged = judge(2.0, 4.5, 10.0, 16.0, 18.0, mishap);
 
-            assertThat(judged.result().standing()).isEqualTo(Kept.Standing.REPEAT);
+            assertThat(judged.result().standing())
+                    .isEqualTo(
+                            mishap == Kept.Mishap.LAST_CHARGE_BREAK
+                                    ? Kept.Standing.VALID_WITH_REMARKS
+                                    : Kept.Standing.REPEAT);
             assertThat(judged.findings()).extracting(Finding::sentence).contains(mishap.sentence());
         }
         assertThat(judge(2.0, 4.5, 10.0, 16.0, 18.0, Kept.Mishap.LAST_CHARGE_INTERRUPTED, Kept.Mishap.SLEPT)
                         .result()
                         .repeatFrom())
                 .isEqualTo(Phase.CHARGE_AND_SOAK);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2,false,,VALID",
+        "2.1,false,,REPEAT",
+        "1,true,,REPEAT",
+        ",false,9.9,VALID_WITH_REMARKS",
+        ",false,10,REPEAT",
+        ",false,0,VALID"
+    })
+    void aRechargeAndABreakAreHeldAgainstTheirLimits(
+            @Nullable BigDecimal recharge, boolean above, @Nullable BigDecimal pause, Kept.Standing standing) {
+        Progress whole =
+                new Progress(PLUGGED_IN, hoursIn(2.0), hoursIn(4.5), hoursIn(10.0), hoursIn(16.0), hoursIn(18.0));
+        assertThat(Kept.judge(new Kept.Log(whole, Set.of(), recharge, above, pause, Set.of()), ShopLimits.defaults())
+                        .result()
+                        .standing())
+                .isEqualTo(standing);
+    }
+
+    @Test
+    void aTimeThatIsASumsLeavesARemark() {
+        Progress whole =
+                new Progress(PLUGGED_IN, hoursIn(2.0), hoursIn(4.5), hoursIn(10.0), hoursIn(16.0), hoursIn(18.0));
+        for (Kept.Reckoned reckoned : Kept.Reckoned.values()) {
+            assertThat(Kept.judge(
+                                    new Kept.Log(whole, Set.of(), null, false, null, Set.of(reckoned)),
+                                    ShopLimits.defaults())
+                            .result()
+                            .standing())
+                    .isEqualTo(Kept.Standing.VALID_WITH_REMARKS);
+        }
     }
 }

@@ -62,6 +62,10 @@ class LabelTest {
     void aChargeVoltageThatContradictsTheNominalIsRefusedUntilSettled() {
         assertThat(voltage("11.1", "13.2")).isInstanceOf(PackVoltage.Outcome.Contradiction.class);
         assertThat(voltage("5", null)).isInstanceOf(PackVoltage.Outcome.Ask.class);
+        assertThat(voltage("3.7", "4.35")).isInstanceOf(PackVoltage.Outcome.Contradiction.class);
+        assertThat(voltage("7.4", "4.2")).isInstanceOf(PackVoltage.Outcome.Contradiction.class);
+        // No chemistry is charged to 4.28 V: nobody can say what it is.
+        assertThat(voltage("3.7", "4.28")).isInstanceOf(PackVoltage.Outcome.Ask.class);
     }
 
     @ParameterizedTest
@@ -83,7 +87,7 @@ class LabelTest {
     }
 
     private static List<String> readings(String code, String t, String w, String l) {
-        return SizeCode.readings(new SizeCode.Request(code, figure(t), figure(w), figure(l))).result().stream()
+        return SizeCode.readings(new SizeCode.Request(code, figure(t), figure(w), figure(l)), LIMITS).result().stream()
                 .map(reading -> reading.words().replace('\u00a0', ' '))
                 .toList();
     }
@@ -101,8 +105,8 @@ class LabelTest {
 
     @Test
     void readingsThatFitTheBayComeFirst() {
-        assertThat(readings("3868130", "40", "82", "40").getFirst()).isEqualTo("38.6 × 81 × 30 mm");
-        assertThat(readings("3868130", "4", "70", "131").getFirst()).isEqualTo("3.8 × 68 × 130 mm");
+        assertThat(readings("3868130", "42", "82", "40").getFirst()).isEqualTo("38.6 × 81 × 30 mm");
+        assertThat(readings("3868130", "4.11", "70", "131").getFirst()).isEqualTo("3.8 × 68 × 130 mm");
     }
 
     @ParameterizedTest
@@ -127,9 +131,30 @@ class LabelTest {
                                 figure(w),
                                 figure(l),
                                 null,
+                                null,
                                 figure(mass)),
                         LIMITS)
                 .result();
+    }
+
+    /** Two cells of 6 mL in a case of 24 mL: their own class is 600 Wh/L, of which the case leaves 60 %. */
+    @Test
+    void aCasedPackTakesTheClassOfOneOfItsCells() {
+        for (String cellMl : new String[] {null, "6"}) {
+            Honesty.Claim claim = new Honesty.Claim(
+                    figure("3.7"),
+                    figure("1000"),
+                    Body.CASED_POUCH,
+                    figure("2"),
+                    figure("6"),
+                    figure("50"),
+                    figure("80"),
+                    null,
+                    figure(cellMl),
+                    null);
+            assertThat(Honesty.judge(claim, LIMITS).result().mostMah().doubleValue())
+                    .isCloseTo(360 * 24 / 3.7, within(1.0));
+        }
     }
 
     /** A pouch of 12 mL holds at most 720 Wh/L: 8.64 Wh or 2 335 mAh at 3.7 V; 85 % of it is 1 985 mAh. */

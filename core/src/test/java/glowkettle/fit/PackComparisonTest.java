@@ -102,6 +102,93 @@ class PackComparisonTest {
         assertThat(compared.usableSharePercent()).isLessThan(figure("100"));
     }
 
+    /** The printed charge voltage is what counts, give or take half its last digit and at most 10 mV a cell. */
+    @ParameterizedTest
+    @CsvSource({
+        "3.85,4.38,4.40,REFUSED", "3.85,4.40,4.40,FITS", "3.85,4.4,4.40,FITS", "3.85,4.395,4.40,REFUSED",
+        "3.85,4.40,4.404,FITS", "3.85,4.42,4.40,WITH_CARE", "3.85,4.405,4.40,WITH_CARE", "3.85,,4.40,FITS",
+        "3.7,4.19,4.20,REFUSED", "3.7,4.2,4.21,FITS", "3.7,4.2,4.211,REFUSED", "3.75,4.38,4.40,REFUSED",
+        "3.75,4.40,4.40,FITS"
+    })
+    void aPrintedChargeVoltageWins(String nominal, @Nullable String charge, String deviceLimit, Verdict verdict) {
+        PackData one = new PackData(
+                figure("3.85"),
+                figure(deviceLimit),
+                figure("1"),
+                figure("3000"),
+                figure("4"),
+                figure("40"),
+                figure("60"),
+                figure("5"),
+                figure("42"),
+                figure("62"),
+                "3 pins",
+                figure("0.1"),
+                figure("1"),
+                figure("1"),
+                figure("3"),
+                figure("4"),
+                Body.POUCH,
+                figure("1"),
+                null);
+        PackLabel label = new PackLabel(
+                figure(nominal),
+                charge == null ? null : figure(charge),
+                figure("1500"),
+                null,
+                figure("4"),
+                figure("40"),
+                figure("60"),
+                null,
+                null,
+                null,
+                null,
+                true,
+                null);
+        PackComparison.Comparison compared = PackComparison.compare(new PackComparison.Request(one, label), LIMITS)
+                .result();
+
+        assertThat(compared.lines().stream()
+                        .filter(line -> line.name().equals("charge limit"))
+                        .map(PackComparison.Line::verdict))
+                .containsExactly(verdict);
+        assertThat(compared.usableSharePercent() == null).isEqualTo(verdict == Verdict.REFUSED);
+    }
+
+    @Test
+    void colouredLeadsAreNoConnectorQuestion() {
+        PackLabel label = label("11.4", "13.05", "4000", "5.8", null);
+        PackComparison.Comparison soldered = PackComparison.compare(
+                        new PackComparison.Request(device(), label, true), LIMITS)
+                .result();
+
+        assertThat(compare(label).result().verdict()).isEqualTo(Verdict.ASK);
+        assertThat(soldered.verdict()).isEqualTo(Verdict.FITS);
+    }
+
+    @Test
+    void tooWideIsNotCalledTooThick() {
+        PackLabel wide = new PackLabel(
+                figure("11.4"),
+                figure("13.05"),
+                figure("4000"),
+                null,
+                figure("5.8"),
+                figure("95"),
+                figure("268"),
+                null,
+                null,
+                null,
+                null,
+                true,
+                null);
+        assertThat(compare(wide).findings())
+                .filteredOn(finding -> finding.rule().equals("fit-size"))
+                .singleElement()
+                .satisfies(finding ->
+                        assertThat(finding.sentence()).startsWith("Too wide").doesNotContain("thick"));
+    }
+
     @Test
     void everyLineSaysWhatWasHeldAgainstWhat() {
         assertThat(compare(label("11.4", "13.05", "4000", "5.8", true)).result().lines())

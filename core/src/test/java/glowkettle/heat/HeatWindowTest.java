@@ -31,6 +31,61 @@ class HeatWindowTest {
         assertThat(window.clippedBy()).isEqualTo(Layer.Part.CELL);
     }
 
+    /** A late lift-off is reckoned as asked: nothing is cut to the latest one. */
+    @ParameterizedTest
+    @CsvSource({"300,56.7,62.0,518", "600,67.8,62.0,818", "61,,62.1,170.4", "110,40.1,62.0,292.2"})
+    void aLiftOffIsReckonedAsAskedHoweverLate(
+            String liftOffS, @org.jspecify.annotations.Nullable String peakC, String readyS, String untilS) {
+        HeatWindow.Afterwards after = HeatWindow.of(
+                        Stacks.heated(Stacks.FRONT_GLASS, Setting.Source.MAT, "84", Setting.Face.BELOW, "20")
+                                .until(new BigDecimal(liftOffS)),
+                        LIMITS)
+                .result()
+                .afterwards();
+
+        assertThat(after.liftOffS()).isEqualByComparingTo(liftOffS);
+        if (peakC != null) {
+            near(after.cellPeakC(), peakC, "0.1");
+        }
+        near(after.worksFromS(), readyS, "1.5");
+        near(after.worksUntilS(), untilS, "1.5");
+    }
+
+    @Test
+    void aBondThatIsNeverReadyHasNoWorkingTime() {
+        HeatWindow.Afterwards after = HeatWindow.of(
+                        Stacks.heated(Stacks.FRONT_GLASS, Setting.Source.MAT, "84", Setting.Face.BELOW, "20")
+                                .until(new BigDecimal("20")),
+                        LIMITS)
+                .result()
+                .afterwards();
+        assertThat(after.worksFromS()).isNull();
+        assertThat(after.worksUntilS()).isNull();
+    }
+
+    /** The rim's heat is in the pack when its own bond is heated: ready sooner, and at its limit sooner. */
+    @Test
+    void theHeatOfTheRimIsStillInThePackBehindIt() {
+        HeatWindow.Request cold = Stacks.heated(Stacks.HANDHELD, Setting.Source.DRYER, "60", Setting.Face.ABOVE, "22");
+        HeatWindow alone = HeatWindow.of(cold, LIMITS).result();
+        HeatWindow behind = HeatWindow.of(
+                        new HeatWindow.Request(
+                                cold.stack(),
+                                cold.setting(),
+                                cold.ambientC(),
+                                List.of(new HeatWindow.Earlier(
+                                        new Setting(Setting.Source.MAT, new BigDecimal("84"), Setting.Face.BELOW, null),
+                                        new BigDecimal("200"),
+                                        new BigDecimal("60"),
+                                        Stacks.FRONT_GLASS)),
+                                null,
+                                null),
+                        LIMITS)
+                .result();
+        assertThat(behind.bondReadyS()).isLessThan(alone.bondReadyS());
+        assertThat(behind.latestLiftOffS()).isLessThan(alone.latestLiftOffS());
+    }
+
     @ParameterizedTest
     @CsvSource({"60, 649, 923", "75, 341, 351"})
     void airOnTheBackOfTheGluedHandheldLeavesTheWindowOfTheWorkedExample(String airC, String ready, String limit) {

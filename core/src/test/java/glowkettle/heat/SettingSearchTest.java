@@ -39,12 +39,16 @@ class SettingSearchTest {
         }
     }
 
+    /** Tenths that are not shown decide between equal widths, except where all of them count no more. */
     private static String rank(SettingSearch.Offer offer) {
+        BigDecimal counts = new BigDecimal("120");
         return "%s %06d %06d"
                 .formatted(
                         offer.tolerant() ? 0 : 1,
-                        1000 - offer.widthS().min(new BigDecimal("120")).intValue(),
-                        offer.bondReadyS().intValue());
+                        1000 - offer.widthS().min(counts).intValue(),
+                        offer.widthS().compareTo(counts) > 0
+                                ? offer.bondReadyS().intValue()
+                                : 0);
     }
 
     @Test

@@ -15,6 +15,7 @@ import glowkettle.calibrate.Kept;
 import glowkettle.open.Tray;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -28,8 +29,13 @@ class AdmissionTest {
         return new Entry.StepDone(Entry.Way.IN, step);
     }
 
+    /** Minutes before a noon that lies a day after the device was closed. */
     private static Entry event(Entry.CycleStep step, long minutesAgo) {
-        return new Entry.CycleEvent(step, Bench.NOON.minusSeconds(minutesAgo * 60), null);
+        return new Entry.CycleEvent(step, Bench.NOON.plus(Duration.ofDays(1)).minusSeconds(minutesAgo * 60), null);
+    }
+
+    private static Bench closedYesterday() {
+        return new Bench().assessed().torn().measured().fitted().back().later(Duration.ofDays(1));
     }
 
     @Test
@@ -85,8 +91,52 @@ class AdmissionTest {
         Entry goOn = new Entry.LeadContinued("Cold removal outdoors.");
         assertThat(bench.refusal(goOn, Role.TECHNICIAN)).isPresent();
         bench.write(goOn, Role.LEAD);
+        assertThat(bench.refusal(in("off")))
+                .hasValueSatisfying(why -> assertThat(why).contains("Cold removal"));
+        bench.readyForColdRemoval();
         assertThat(bench.refusal(in("off"))).isEmpty();
         assertThat(new Bench().assessed().refusal(goOn, Role.LEAD)).isPresent();
+    }
+
+    /** Each thing by itself, in its order; who takes the pack out is a lead's word. */
+    @Test
+    void aColdRemovalBeginsWithEachThingConfirmedInItsOrder() {
+        Bench bench = new Bench().assessed().write(new Entry.Looked(LEAKS));
+        Entry eyes = new Entry.ColdRemovalConfirmed(Entry.ColdStep.EYES, null);
+        assertThat(bench.refusal(eyes)).isPresent();
+        bench.write(new Entry.LeadContinued("Outdoors."), Role.LEAD);
+        assertThat(bench.refusal(eyes))
+                .hasValueSatisfying(why -> assertThat(why).contains("First: Off"));
+        for (Entry.ColdStep step : Entry.ColdStep.values()) {
+            assertThat(next(bench)).contains(step.words());
+            if (step.named()) {
+                assertThat(bench.refusal(new Entry.ColdRemovalConfirmed(step, null), Role.LEAD))
+                        .contains("Say who.");
+            }
+            Entry confirmed = new Entry.ColdRemovalConfirmed(step, step.named() ? "A. Quayside" : null);
+            assertThat(bench.refusal(confirmed).isPresent()).isEqualTo(step == Entry.ColdStep.REMOVER);
+            bench.write(confirmed, Role.LEAD);
+        }
+        assertThat(bench.file().coldRemovalNext()).isEmpty();
+        assertThat(bench.refusal(in("off"))).isEmpty();
+    }
+
+    /** What comes after a lead's word was not in it: a smell during a removal of a swollen pack stops it. */
+    @Test
+    void aNewReasonToIsolateStopsAColdRemoval() {
+        Bench bench = new Bench()
+                .assessed()
+                .write(new Entry.SeamTaken(new Seam(List.of(new BigDecimal("1.4")), null, null)))
+                .write(new Entry.LeadContinued("Outdoors."), Role.LEAD)
+                .readyForColdRemoval();
+        assertThat(bench.file().halted()).isFalse();
+        bench.write(new Entry.Looked(LEAKS));
+        assertThat(bench.file().halted()).isTrue();
+        assertThat(bench.refusal(in("off"))).isPresent();
+    }
+
+    private static String next(Bench bench) {
+        return bench.file().next().what();
     }
 
     /** A lead went on; then it got worse than anybody agreed to. */
@@ -175,7 +225,7 @@ class AdmissionTest {
 
     @Test
     void theEventsOfACycleComeInOrderAndNeverFromTheFuture() {
-        Bench bench = new Bench().assessed().torn().measured().fitted().back();
+        Bench bench = closedYesterday();
 
         assertThat(bench.refusal(event(Entry.CycleStep.RUN_DOWN_STARTED, 5))).isPresent();
         assertThat(bench.refusal(event(Entry.CycleStep.CHARGE_STARTED, -5)))
@@ -188,7 +238,7 @@ class AdmissionTest {
 
     @Test
     void aCycleThatWasNotKeptIsBegunAgainAndOnlyThen() {
-        Bench bench = new Bench().assessed().torn().measured().fitted().back();
+        Bench bench = closedYesterday();
         bench.write(event(Entry.CycleStep.CHARGE_STARTED, 600));
         assertThat(bench.refusal(new Entry.CycleRepeated())).isPresent();
         bench.write(new Entry.CycleMishap(Kept.Mishap.CHARGE_INTERRUPTED));
@@ -201,14 +251,35 @@ class AdmissionTest {
     }
 
     @Test
+    void anEventThatCannotHaveHappenedIsAskedForAgain() {
+        Bench bench = closedYesterday();
+        assertThat(bench.refusal(event(Entry.CycleStep.CHARGE_STARTED, 1_441)))
+                .hasValueSatisfying(why -> assertThat(why).contains("before the device was closed"));
+        bench.write(event(Entry.CycleStep.CHARGE_STARTED, 1_000));
+        Entry atOnce = new Entry.CycleEvent(
+                Entry.CycleStep.FULL_SEEN, Bench.NOON.plus(Duration.ofDays(1)).minusSeconds(1_000 * 60 - 1), null);
+        assertThat(bench.refusal(atOnce))
+                .hasValueSatisfying(why -> assertThat(why).contains("faster than this pack can be"));
+        assertThat(bench.refusal(event(Entry.CycleStep.LAST_CHARGE_STARTED, 100)))
+                .hasValueSatisfying(why -> assertThat(why).contains("is not what comes after"));
+        bench.write(event(Entry.CycleStep.FULL_SEEN, 900))
+                .write(event(Entry.CycleStep.RUN_DOWN_STARTED, 700))
+                .write(event(Entry.CycleStep.SHUT_DOWN_SEEN, 500))
+                .write(event(Entry.CycleStep.LAST_CHARGE_STARTED, 100));
+        assertThat(bench.refusal(event(Entry.CycleStep.LAST_CHARGE_ENDED, 90)))
+                .hasValueSatisfying(why -> assertThat(why).contains("faster than this pack can be"));
+        assertThat(bench.refusal(event(Entry.CycleStep.LAST_CHARGE_ENDED, 0))).isEmpty();
+    }
+
+    @Test
     void aClosedJobTakesAddendaOnly() {
         Bench bench = new Bench().assessed().torn().measured().fitted().back();
         bench.file()
                 .checks()
                 .forEach(check -> bench.write(new Entry.Checked(check.id(), CheckList.Outcome.WORKS, null)));
         bench.write(new Entry.CycleLeftOut("calibrated by its maker"))
-                .write(new Entry.PackStored("1", "Bucket 1", Tier.CLEAR, new BigDecimal("37")));
-        assertThat(bench.refusal(new Entry.PackStored("2", "Bucket 2", Tier.CLEAR, new BigDecimal("37"))))
+                .write(new Entry.PackStored("1", "Bucket 1", Tier.CLEAR, new BigDecimal("37"), null));
+        assertThat(bench.refusal(new Entry.PackStored("2", "Bucket 2", Tier.CLEAR, new BigDecimal("37"), null)))
                 .hasValueSatisfying(why -> assertThat(why).contains("Bucket 1"));
         bench.write(new Entry.SignedOff(Role.TECHNICIAN));
 
@@ -228,13 +299,13 @@ class AdmissionTest {
                 .hasValueSatisfying(reason -> assertThat(reason).contains("is in no container"));
         bench.torn()
                 .measured()
-                .write(new Entry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN))
+                .write(new Entry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN, null))
                 .write(look);
         assertThat(bench.refusal(released)).contains("Only a lead releases a pack for disposal.");
         bench.write(released, Role.LEAD);
         assertThat(bench.refusal(look))
                 .hasValueSatisfying(reason -> assertThat(reason).contains("has left the store"));
-        assertThat(bench.refusal(new Entry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN)))
+        assertThat(bench.refusal(new Entry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN, null)))
                 .contains("The old pack has left the store.");
     }
 

@@ -150,7 +150,7 @@ final class Bench {
     }
 
     JobFile file() {
-        return new JobFile(7, JobState.fold(journal), model, ShopLimits.defaults());
+        return new JobFile(7, JobState.fold(journal), model, ShopLimits.defaults(), now);
     }
 
     private void add(Entry entry, @Nullable Long corrects) {
@@ -163,7 +163,8 @@ final class Bench {
     }
 
     Optional<String> refusal(Entry entry, Role by) {
-        return Admission.refuse(file(), entry, by, now).map(Admission.Refusal::reason);
+        return Admission.refuse(file(), entry, new Admission.Author(name(by), by), now)
+                .map(Admission.Refusal::reason);
     }
 
     Optional<String> refusal(Entry entry) {
@@ -176,8 +177,13 @@ final class Bench {
 
     Bench write(Entry entry, Role by) {
         assertThat(refusal(entry, by)).as("%s", entry).isEmpty();
-        add(entry, null);
+        journal.add(new Recorded(journal.size() + 1, now, name(by), entry, null));
         return this;
+    }
+
+    /** One person a role. */
+    private static String name(Role role) {
+        return role.name().toLowerCase(java.util.Locale.ROOT);
     }
 
     long last() {
@@ -243,7 +249,23 @@ final class Bench {
     }
 
     Bench fitted() {
-        return write(new Entry.PackOffered(label("7.4", "8.4"))).write(new Entry.PackChosen());
+        return write(new Entry.PackOffered(label("7.4", "8.4"))).seen().write(new Entry.PackChosen());
+    }
+
+    Bench readyForColdRemoval() {
+        for (Entry.ColdStep step : Entry.ColdStep.values()) {
+            write(new Entry.ColdRemovalConfirmed(step, step.named() ? "A. Quayside" : null), Role.LEAD);
+        }
+        return this;
+    }
+
+    /** The new pack, sound out of its box. */
+    Bench seen() {
+        return write(new Entry.NewPackSeen(
+                Look.GOOD,
+                new Thickness(figure("5"), List.of(), null),
+                new Voltage(figure("3.8"), null, VoltageSource.PLUG, null, null),
+                null));
     }
 
     Bench back() {

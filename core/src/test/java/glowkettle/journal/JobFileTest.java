@@ -34,6 +34,8 @@ class JobFileTest {
         bench.measured();
         assertThat(next(bench)).startsWith("FIT: Read the new pack's label");
         bench.write(new Entry.PackOffered(Bench.label("7.4", "8.4")));
+        assertThat(next(bench)).startsWith("FIT: Look at the new pack first");
+        bench.seen();
         assertThat(next(bench)).isEqualTo("FIT: Take this pack, or look at another");
         bench.write(new Entry.PackChosen());
         assertThat(next(bench)).startsWith("WAY_BACK: ");
@@ -45,7 +47,7 @@ class JobFileTest {
         assertThat(next(bench)).isEqualTo("CALIBRATE: Plug in: charge and soak");
         bench.write(new Entry.CycleLeftOut("calibrated by its maker"));
         assertThat(next(bench)).isEqualTo("HAND_BACK: Put the old pack into a container");
-        bench.write(new Entry.PackStored("1", "Bucket 1", Tier.CLEAR, new BigDecimal("37")));
+        bench.write(new Entry.PackStored("1", "Bucket 1", Tier.CLEAR, new BigDecimal("37"), null));
         assertThat(next(bench)).isEqualTo("HAND_BACK: Read the owner's sheet and sign");
         bench.write(new Entry.SignedOff(Role.TECHNICIAN));
         assertThat(next(bench)).isEqualTo("HAND_BACK: Signed and closed");
@@ -56,8 +58,10 @@ class JobFileTest {
         Bench bench = new Bench().assessed().torn();
         bench.thick("5.6");
         assertThat(next(bench)).isEqualTo("ASSESS: Isolate it: into container, then the watch");
-        bench.write(new Entry.PackStored("1", "Bucket 1", Tier.ISOLATE, new BigDecimal("37")));
-        assertThat(next(bench)).isEqualTo("ASSESS, blocked: Isolated: a lead decides how it goes on");
+        bench.write(new Entry.PackStored("1", "Bucket 1", Tier.ISOLATE, new BigDecimal("37"), null));
+        // Alone in its container it took its tier along: the job goes on to the new pack.
+        assertThat(bench.file().oldPackTier().result().tier()).isEqualTo(Tier.ISOLATE);
+        assertThat(next(bench)).startsWith("FIT: Read the new pack's label");
         bench.write(new Entry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)));
         assertThat(next(bench)).isEqualTo("ASSESS, blocked: Evacuate: hands off, everybody out");
     }

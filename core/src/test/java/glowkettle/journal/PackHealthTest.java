@@ -101,13 +101,14 @@ class PackHealthTest {
                 .assessed()
                 .torn()
                 .measured()
-                .write(new Entry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN));
+                .write(new Entry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN, null));
         assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.CLEAR);
 
         bench.later(Duration.ofHours(2)).write(new Entry.Watched(new BigDecimal("30"), new BigDecimal("21"), null));
-        assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.ISOLATE);
-        assertThat(bench.file().halted()).isTrue();
-        bench.later(Duration.ofDays(1)).write(new Entry.Watched(new BigDecimal("21"), new BigDecimal("21"), null));
+        assertThat(bench.file().oldPackTier().result().tier()).isEqualTo(Tier.ISOLATE);
+        // What happens in the store happens to the old pack; the device on the bench goes on.
         assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.CLEAR);
+        bench.later(Duration.ofDays(1)).write(new Entry.Watched(new BigDecimal("21"), new BigDecimal("21"), null));
+        assertThat(bench.file().oldPackTier().result().tier()).isEqualTo(Tier.CLEAR);
     }
 }

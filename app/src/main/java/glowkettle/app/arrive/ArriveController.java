@@ -101,7 +101,8 @@ class ArriveController {
                         0,
                         JobState.fold(List.of(new Recorded(1, clock.instant(), "", opened, null))),
                         model,
-                        limits.newest().limits()))
+                        limits.newest().limits(),
+                        clock.instant()))
                 .flatMap(job -> promises.tooEarly(job, promise))
                 .map(words -> new Fault("promise", words + " Leave it empty, and promise it on the job's own page."));
     }

@@ -29,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -65,9 +66,19 @@ class HoldController {
             @Says("Free volume of device and hose") @Within(min = "0.1", max = "1000", unit = "mL")
             BigDecimal volumeMl) {}
 
-    @GetMapping(value = PAGE + "/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter live(@PathVariable long number, @PathVariable String path) {
-        return run.start(journal.file(number), moment(path));
+    /** Starts the tester; what it reads is listened to under the id that is answered. */
+    @PostMapping(value = PAGE + "/live", produces = MediaType.TEXT_PLAIN_VALUE)
+    ResponseEntity<String> start(@PathVariable long number, @PathVariable String path) {
+        return switch (run.start(journal.file(number), moment(path))) {
+            case HoldRun.Start.Running(String id) -> ResponseEntity.ok(id);
+            case HoldRun.Start.Busy(String reason) ->
+                ResponseEntity.status(HttpStatus.CONFLICT).body(reason);
+        };
+    }
+
+    @GetMapping(value = PAGE + "/live/{id:[A-Za-z0-9-]{1,40}}", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter live(@PathVariable String id) {
+        return run.listen(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
     /** Keeps a log that was taken live. */

@@ -13,7 +13,10 @@ import java.math.RoundingMode;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -21,14 +24,19 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** One run of the tester: every sample is shown as it comes, and the whole log is kept at the end. */
 @Component
 class HoldRun {
-    private static final int SAMPLES_PER_SECOND = 10;
+    /** Denser than the rule asks, so that a late sample makes no sparse log. */
+    private static final int SAMPLES_PER_SECOND = 12;
+
     private static final double NANOS_PER_SECOND = 1e9;
+    private static final Duration LISTENED_FOR = Duration.ofMinutes(2);
 
     private final BenchInstruments instruments;
     private final BenchLogs logs;
     private final double hurry;
     /** The job whose shell the one tester holds now. */
     private final AtomicReference<Long> held = new AtomicReference<>();
+
+    private final AtomicReference<Run> current = new AtomicReference<>();
 
     /**
      * @param hurry how many times faster than life the simulated tester runs
@@ -39,27 +47,80 @@ class HoldRun {
         this.hurry = hurry;
     }
 
-    SseEmitter start(JobFile job, Entry.Moment moment) {
-        double seconds = job.limits().number(Limit.HOLD_SECONDS);
-        SseEmitter emitter =
-                new SseEmitter(Duration.ofSeconds(Math.round(seconds) + 30).toMillis());
-        Thread.ofVirtual().name("hold-" + job.number()).start(() -> alone(job, moment, seconds, emitter));
-        return emitter;
+    /** Whether the one tester could be had. */
+    sealed interface Start {
+        record Running(String id) implements Start {}
+
+        record Busy(String reason) implements Start {}
     }
 
-    private void alone(JobFile job, Entry.Moment moment, double seconds, SseEmitter emitter) {
+    /** A run, and whoever listens to it; what it said before somebody did is said first. */
+    private static final class Run {
+        private final String id = UUID.randomUUID().toString();
+        private final List<SseEmitter.SseEventBuilder> said = new ArrayList<>();
+        private @Nullable SseEmitter listener;
+        private boolean ended;
+
+        synchronized void say(String name, String data) throws IOException {
+            SseEmitter.SseEventBuilder event = SseEmitter.event().name(name).data(data);
+            if (listener == null) {
+                said.add(event);
+            } else {
+                listener.send(event);
+            }
+        }
+
+        synchronized void end() {
+            ended = true;
+            if (listener != null) {
+                listener.complete();
+            }
+        }
+
+        synchronized void listen(SseEmitter emitter) throws IOException {
+            for (SseEmitter.SseEventBuilder event : said) {
+                emitter.send(event);
+            }
+            said.clear();
+            listener = emitter;
+            if (ended) {
+                emitter.complete();
+            }
+        }
+    }
+
+    Start start(JobFile job, Entry.Moment moment) {
         if (!held.compareAndSet(null, job.number())) {
-            say(emitter, "The tester is at job %s. Wait until it is done.".formatted(held.get()));
-            return;
+            return new Start.Busy("The tester is at job %s. Wait until it is done.".formatted(held.get()));
         }
-        try {
-            run(job, moment, seconds, emitter);
-        } finally {
-            held.set(null);
-        }
+        double seconds = job.limits().number(Limit.HOLD_SECONDS);
+        Run run = new Run();
+        current.set(run);
+        Thread.ofVirtual().name("hold-" + job.number()).start(() -> {
+            try {
+                run(job, moment, seconds, run);
+            } finally {
+                held.set(null);
+            }
+        });
+        return new Start.Running(run.id);
     }
 
-    private void run(JobFile job, Entry.Moment moment, double seconds, SseEmitter emitter) {
+    Optional<SseEmitter> listen(String id) {
+        Run run = current.get();
+        if (run == null || !run.id.equals(id)) {
+            return Optional.empty();
+        }
+        SseEmitter emitter = new SseEmitter(LISTENED_FOR.toMillis());
+        try {
+            run.listen(emitter);
+        } catch (IOException | IllegalStateException gone) {
+            emitter.complete();
+        }
+        return Optional.of(emitter);
+    }
+
+    private void run(JobFile job, Entry.Moment moment, double seconds, Run run) {
         try {
             PressureTester tester = instruments.pressureTester(job, moment, target(job), hurry);
             long begun = System.nanoTime();
@@ -72,28 +133,24 @@ class HoldRun {
                 PressureHold.Sample sample =
                         new PressureHold.Sample(BigDecimal.valueOf(at).setScale(3, RoundingMode.HALF_UP), kpa);
                 samples.add(sample);
-                emitter.send(SseEmitter.event()
-                        .name("sample")
-                        .data("{\"seconds\":%s,\"kpa\":%s}".formatted(sample.seconds(), sample.kpa())));
+                run.say("sample", "{\"seconds\":%s,\"kpa\":%s}".formatted(sample.seconds(), sample.kpa()));
             }
-            String log = logs.keep(job.number(), new PressureHold.Log(target(job), volumeMl(job), samples));
-            emitter.send(SseEmitter.event().name("done").data(log));
-            emitter.complete();
+            run.say("done", logs.keep(job.number(), new PressureHold.Log(target(job), volumeMl(job), samples)));
         } catch (InstrumentSilent silent) {
-            say(emitter, String.valueOf(silent.getMessage()));
+            said(run, String.valueOf(silent.getMessage()));
         } catch (InterruptedException | IOException | IllegalStateException gone) {
             // The page was left; nothing of the run is kept.
-            emitter.complete();
+        } finally {
+            run.end();
         }
     }
 
-    private static void say(SseEmitter emitter, String reason) {
+    private static void said(Run run, String reason) {
         try {
-            emitter.send(SseEmitter.event().name("silent").data(reason));
+            run.say("silent", reason);
         } catch (IOException | IllegalStateException gone) {
             // Nobody listens any more.
         }
-        emitter.complete();
     }
 
     static BigDecimal target(JobFile job) {

@@ -6,6 +6,7 @@ import glowkettle.app.web.StagePage;
 import glowkettle.assess.HazardReadings;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.PackHealth;
 import glowkettle.journal.Stage;
 import glowkettle.limits.Limit;
 import java.lang.reflect.RecordComponent;
@@ -37,6 +38,17 @@ class AssessPage implements StagePage {
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         model.addAttribute("asking", Asking.of(job));
+        RestProposed rest = RestProposed.of(job);
+        model.addAttribute("restProposed", rest.atRest());
+        model.addAttribute("restBecause", rest.because());
+        model.addAttribute(
+                "severalCells", !job.packKnown() || job.model().pack().series().intValue() > 1);
+        model.addAttribute("hasTouchPanel", job.model().hasTouchPanel());
+        model.addAttribute("coldNext", job.coldRemovalNext().orElse(null));
+        model.addAttribute("coldSteps", Entry.ColdStep.values());
+        model.addAttribute("waitsForRunDown", PackHealth.of(job).waitsForRunDown());
+        model.addAttribute("runDownUndecided", PackHealth.of(job).runDownUndecided());
+        model.addAttribute("runDownTarget", job.limits().applied(Limit.RUN_DOWN_TARGET_PERCENT));
         model.addAttribute(
                 "look",
                 job.state().latest(Entry.Looked.class).map(Entry.Looked::look).orElse(null));

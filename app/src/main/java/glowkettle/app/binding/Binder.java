@@ -174,6 +174,10 @@ public final class Binder {
                 && (figure.compareTo(new BigDecimal(within.min())) < 0
                         || figure.compareTo(new BigDecimal(within.max())) > 0)) {
             fault(at, "%s %s is out of range%s".formatted(figure.toPlainString(), within.unit(), range(component)));
+        } else if (within != null
+                && within.whole()
+                && figure.stripTrailingZeros().scale() > 0) {
+            fault(at, "%s is no whole number%s".formatted(figure.toPlainString(), range(component)));
         }
     }
 

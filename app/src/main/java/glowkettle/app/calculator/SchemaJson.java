@@ -94,6 +94,9 @@ final class SchemaJson {
         Within within = component.getAnnotation(Within.class);
         if (within != null) {
             figures.put("minimum", new BigDecimal(within.min())).put("maximum", new BigDecimal(within.max()));
+            if (within.whole()) {
+                figures.put("multipleOf", 1);
+            }
         }
         Says says = component.getAnnotation(Says.class);
         String unit = within == null || within.unit().isEmpty() ? "" : ", in " + within.unit();

@@ -50,6 +50,6 @@ class CalibrateCalculators implements Calculators {
 
     private static Result<Kept.Verdict> kept(KeptQuestion question, ShopLimits limits) {
         ProgressOrder.require("log", question.log());
-        return Kept.judge(question.log(), question.mishaps(), limits);
+        return Kept.judge(question.asLog(), limits);
     }
 }

@@ -5,8 +5,11 @@ import glowkettle.free.LeadOrder;
 import glowkettle.free.Loosening;
 import glowkettle.journal.FreeEntry;
 import glowkettle.library.Bond;
+import glowkettle.library.DeviceModel;
 import glowkettle.library.Leads;
 import java.math.BigDecimal;
+import java.util.List;
+import java.util.stream.IntStream;
 
 /** Deals with what holds a step before it is done: strips drawn, a bond parted, leads taken off one at a time. */
 final class Freed {
@@ -42,6 +45,18 @@ final class Freed {
         for (String lead : play.file().freeing().leadOrder(leads).result().off()) {
             play.write(new FreeEntry.ConductorFreed(lead)).write(new FreeEntry.ConductorCovered(lead));
         }
+    }
+
+    /** The new pack's leads have other colours; the lowest reads nothing, the highest what the pack holds. */
+    static FreeEntry.NewLeadsMeasured measured(DeviceModel model) {
+        List<String> colours = List.of("white", "yellow", "blue", "green", "brown", "grey");
+        int count = model.leads() == null ? 2 : model.leads().leads().size();
+        BigDecimal highestV = new BigDecimal("3.78").multiply(model.pack().series());
+        return new FreeEntry.NewLeadsMeasured(IntStream.range(0, count)
+                .mapToObj(i -> new FreeEntry.NewLead(
+                        colours.get(i % colours.size()),
+                        i == 0 ? BigDecimal.ZERO : i == count - 1 ? highestV : new BigDecimal("0.02")))
+                .toList());
     }
 
     static void noted(Leads leads, Play play) {

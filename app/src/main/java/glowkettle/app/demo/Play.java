@@ -14,10 +14,12 @@ import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.VoltageSource;
 import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.RunDown;
 import glowkettle.fit.PackLabel;
 import glowkettle.isolation.ContainerChoice;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.PackHealth;
 import glowkettle.journal.Role;
 import glowkettle.library.Fastener;
 import glowkettle.library.PackData;
@@ -169,6 +171,7 @@ final class Play {
 
     /** Works through the plan until so many of its steps are left. */
     Play tornDown(int left) {
+        beginning();
         while (file().plan().result().steps().size() - file().stepsIn().size() > left) {
             var step = file().nextStep(file().plan().result()).orElseThrow().operation();
             if (step.isInside() && !file().conditionsConfirmed()) {
@@ -184,6 +187,19 @@ final class Play {
                             : new Entry.FastenersOut(fasteners, List.of()));
         }
         return this;
+    }
+
+    /** What comes before the first screw: a glued pack is low, and a cold removal stands ready. */
+    private void beginning() {
+        if (PackHealth.of(file()).runDownUndecided()) {
+            write(new Entry.RunDownChosen(
+                    RunDown.School.RUN_DOWN_FIRST, file().model().pack().lightUseW(), BigDecimal.valueOf(20)));
+        }
+        for (Optional<Entry.ColdStep> next = file().coldRemovalNext();
+                next.isPresent();
+                next = file().coldRemovalNext()) {
+            asLead(new Entry.ColdRemovalConfirmed(next.get(), next.get().named() ? "A. Quayside" : null));
+        }
     }
 
     /** Works through the plan until a step is next. */
@@ -222,7 +238,16 @@ final class Play {
     }
 
     Play fitted() {
-        return offered(rightLabel()).write(new Entry.PackChosen());
+        return offered(rightLabel()).unpacked().write(new Entry.PackChosen());
+    }
+
+    /** The new pack looked at as it comes out of its box, and sound. */
+    Play unpacked() {
+        return write(new Entry.NewPackSeen(
+                Look.GOOD,
+                new Thickness(file().model().pack().thicknessMm(), List.of(), null),
+                new Voltage(new BigDecimal("3.78"), null, VoltageSource.PLUG, null, null),
+                null));
     }
 
     /** Goes back until so many steps are left. */
@@ -232,6 +257,10 @@ final class Play {
             Optional<WayBack.Step> step = file().nextStepBack(plan);
             if (step.isEmpty() || plan.steps().size() - file().stepsBack().size() <= left) {
                 return this;
+            }
+            if (file().model().leadsOf(step.get().id()).isPresent()
+                    && file().freeing().newLeads().isEmpty()) {
+                write(Freed.measured(file().model()));
             }
             List<String> empty = file().fasteners().tray().result().emptyHoles();
             List<Tray.Placement> placements = file()
@@ -278,8 +307,9 @@ final class Play {
         return write(new Entry.PackStored(
                 container.id(),
                 container.name(),
-                file.tier().result().tier(),
-                file.model().pack().energyWh()));
+                file.oldPackTier().result().tier(),
+                file.model().pack().energyWh(),
+                !file.liftedOut()));
     }
 
     /** Looks at the stored pack whenever the watch asks for it, up to a moment. */

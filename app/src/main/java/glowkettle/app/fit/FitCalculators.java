@@ -40,7 +40,7 @@ class FitCalculators implements Calculators {
                         "Every reading of a size code, those that fit the bay first",
                         SizeCode.Request.class,
                         new ParameterizedTypeReference<List<SizeCode.Reading>>() {}.getType(),
-                        (request, limits) -> SizeCode.readings(request)),
+                        SizeCode::readings),
                 new Calculator<>(
                         STAGE,
                         "growth-room",

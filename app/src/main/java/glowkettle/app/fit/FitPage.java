@@ -3,6 +3,8 @@ package glowkettle.app.fit;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.isolation.Containers;
 import glowkettle.app.web.StagePage;
+import glowkettle.assess.HazardReadings;
+import glowkettle.assess.Tier;
 import glowkettle.cell.Body;
 import glowkettle.finding.Unanswerable;
 import glowkettle.fit.SizeCode;
@@ -10,6 +12,8 @@ import glowkettle.fit.Verdict;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Stage;
+import glowkettle.library.PackData;
+import glowkettle.limits.Limit;
 import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -36,9 +40,10 @@ class FitPage implements StagePage {
                 .map(Entry.PackOffered::label)
                 .orElse(null);
         var comparison = job.comparison().orElse(null);
+        PackData pack = job.model().pack();
         boolean onTheBench = job.liftedOut() && job.stored().isEmpty() && !job.keepsPack() && !job.closed();
         model.addAttribute("putAway", onTheBench ? containers.proposal(job) : null);
-        model.addAttribute("pack", job.model().pack());
+        model.addAttribute("pack", pack);
         model.addAttribute(
                 "oldPack",
                 job.state()
@@ -51,9 +56,22 @@ class FitPage implements StagePage {
         model.addAttribute("chosen", job.packChosen());
         model.addAttribute("keepsPack", job.keepsPack());
         model.addAttribute("prisedOff", job.freeing().prisedOff());
+        boolean fits =
+                comparison != null && comparison.result().verdict().compareTo(Verdict.ASK) < 0 && !job.packChosen();
+        boolean sound = job.newPackTier()
+                .filter(judged -> judged.result().tier() == Tier.CLEAR)
+                .isPresent();
+        model.addAttribute("takeable", fits && sound);
+        model.addAttribute("lookFirst", fits && !sound);
+        model.addAttribute("newPack", job.newPackTier().orElse(null));
+        model.addAttribute("soldered", job.model().leads() != null);
+        model.addAttribute("newLeads", job.freeing().newLeads().orElse(null));
+        model.addAttribute("severalCells", pack.series().intValue() > 1);
+        model.addAttribute("voltageSources", HazardReadings.VoltageSource.values());
+        model.addAttribute("notCharged", job.limits().applied(Limit.CELL_LOW_GUARDED_V));
         model.addAttribute(
-                "takeable",
-                comparison != null && comparison.result().verdict().compareTo(Verdict.ASK) < 0 && !job.packChosen());
+                "mayReturn",
+                !job.cellsWereTooHot() && !job.oldPackTier().result().tier().atLeast(Tier.GUARDED));
         model.addAttribute("sizeReadings", label == null ? List.of() : readings(label.sizeCode(), job));
     }
 
@@ -64,7 +82,8 @@ class FitPage implements StagePage {
         try {
             var pack = job.model().pack();
             return SizeCode.readings(
-                            new SizeCode.Request(code, pack.bayThicknessMm(), pack.bayWidthMm(), pack.bayLengthMm()))
+                            new SizeCode.Request(code, pack.bayThicknessMm(), pack.bayWidthMm(), pack.bayLengthMm()),
+                            job.limits())
                     .result();
         } catch (Unanswerable unreadable) {
             return List.of();

@@ -33,8 +33,10 @@ class HandBackPage implements StagePage {
             model.addAttribute("proposal", containers.proposal(job));
         }
         model.addAttribute("needsLead", job.needsLead());
+        model.addAttribute("technicianSigned", job.signedBy(Role.TECHNICIAN));
         model.addAttribute(
-                "technicianSigned", job.state().latest(Entry.SignedOff.class).isPresent());
+                "failed",
+                job.failureForTheOwner().isPresent() ? null : job.failedCheck().orElse(null));
         model.addAttribute("leadSigned", job.signedBy(Role.LEAD));
         model.addAttribute("closed", job.closed());
         model.addAttribute("addenda", job.state().all(Entry.Addendum.class).toList());

@@ -24,7 +24,10 @@ class StoringCompletion implements Completion {
     public void complete(JobFile job, Map<String, String[]> typed) {
         String chosen = typed.getOrDefault("container", new String[] {""})[0];
         typed.put("containerName", new String[] {containers.name(chosen).orElse("unknown")});
-        typed.put("tier", new String[] {job.tier().result().tier().name()});
+        typed.put("tier", new String[] {job.oldPackTier().result().tier().name()});
+        if (job.liftedOut()) {
+            typed.put("wholeDevice", new String[] {"false"});
+        }
         typed.put("energyWh", new String[] {job.model().pack().energyWh().toPlainString()});
     }
 }

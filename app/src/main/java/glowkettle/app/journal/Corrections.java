@@ -1,17 +1,21 @@
 package glowkettle.app.journal;
 
+import glowkettle.assess.Tier;
 import glowkettle.journal.Admission;
 import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
 import glowkettle.journal.JobState;
 import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Recorded;
+import glowkettle.journal.Role;
 import java.util.Optional;
 
 /** What may be corrected: an entry that counts, by one of its own kind; and what may be taken back. */
 final class Corrections {
     private Corrections() {}
 
-    static Optional<Admission.Refusal> refuse(JobState state, Draft draft) {
+    static Optional<Admission.Refusal> refuse(JobFile job, Draft draft) {
+        JobState state = job.state();
         Long corrects = draft.corrects();
         boolean takesBack = draft.entry() instanceof Entry.TakenBack;
         if (corrects == null) {
@@ -38,10 +42,34 @@ final class Corrections {
         }
         boolean sameKind = corrected.get().kind().equals(draft.entry().kind());
         return takesBack || sameKind
-                ? Optional.empty()
+                ? lowering(job, corrects, draft)
                 : no("Entry %s is of the kind '%s'; it is corrected by one of the same kind, not by '%s'."
                         .formatted(
                                 corrects, corrected.get().kind(), draft.entry().kind()));
+    }
+
+    /** Whatever lowers a tier from Isolate or worse is a lead's alone, with a reason; anybody may make it worse. */
+    private static Optional<Admission.Refusal> lowering(JobFile job, long corrects, Draft draft) {
+        Tier now = job.tier().result().tier();
+        if (!now.atLeast(Tier.ISOLATE)) {
+            return Optional.empty();
+        }
+        Entry instead = draft.entry() instanceof Entry.TakenBack ? null : draft.entry();
+        Tier then =
+                job.at(job.state().changed(corrects, instead)).tier().result().tier();
+        if (then.atLeast(now)) {
+            return Optional.empty();
+        }
+        if (draft.role() != Role.LEAD) {
+            return no("This would lower the tier from %s to %s: only a lead does that, with a reason."
+                    .formatted(now.word(), then.word()));
+        }
+        return draft.entry() instanceof Entry.TakenBack taken && taken.reason() != null
+                ? Optional.empty()
+                : Optional.of(new Admission.Refusal(
+                        "reason",
+                        "This lowers the tier from %s to %s: take it back with a reason, then write it anew."
+                                .formatted(now.word(), then.word())));
     }
 
     private static Optional<Admission.Refusal> no(String reason) {

@@ -87,8 +87,9 @@ public class JournalBook {
         }
         JobState state = JobState.fold(journal);
         JobFile file = file(job, state);
-        Optional<Admission.Refusal> refusal = Corrections.refuse(state, draft)
-                .or(() -> Admission.refuse(file, draft.entry(), draft.role(), clock.instant()))
+        Admission.Author author = new Admission.Author(draft.by(), draft.role());
+        Optional<Admission.Refusal> refusal = Corrections.refuse(file, draft)
+                .or(() -> Admission.refuse(file, draft.entry(), author, clock.instant()))
                 .or(() -> gates.stream()
                         .flatMap(gate -> gate.refuse(file, draft.entry()).stream())
                         .findFirst());
@@ -109,7 +110,7 @@ public class JournalBook {
                 draft.formId().toString());
         List<Recorded> longer = new ArrayList<>(journal);
         longer.add(new Recorded(seq, at, draft.by(), draft.entry(), draft.corrects()));
-        projections.put(file(job, JobState.fold(longer)), longer);
+        projections.put(asWritten(job, longer), longer);
     }
 
     @Transactional(readOnly = true)
@@ -130,8 +131,21 @@ public class JournalBook {
     }
 
     private JobFile file(long job, JobState state) {
+        return file(job, state, clock.instant());
+    }
+
+    private JobFile file(long job, JobState state, Instant now) {
         return new JobFile(
-                job, state, models.model(state.modelId(), state.modelSince()), limits.version(state.limitsVersion()));
+                job,
+                state,
+                models.model(state.modelId(), state.modelSince()),
+                limits.version(state.limitsVersion()),
+                now);
+    }
+
+    /** As it stood when its newest entry was made: what lists show never depends on when they are written. */
+    private JobFile asWritten(long job, List<Recorded> journal) {
+        return file(job, JobState.fold(journal), journal.getLast().at());
     }
 
     /** Makes the lists anew of every job whose times follow the opening hours, after those have changed. */
@@ -139,7 +153,7 @@ public class JournalBook {
     public void followTheHours() {
         for (long job : projections.byTheClock()) {
             List<Recorded> journal = journal(job);
-            projections.put(file(job, JobState.fold(journal)), journal);
+            projections.put(asWritten(job, journal), journal);
         }
     }
 
@@ -159,7 +173,7 @@ public class JournalBook {
         List<Long> jobs = entries.jobs(Shop.ID);
         for (long job : jobs) {
             List<Recorded> journal = journal(job);
-            projections.put(file(job, JobState.fold(journal)), journal);
+            projections.put(asWritten(job, journal), journal);
         }
         return jobs.size();
     }

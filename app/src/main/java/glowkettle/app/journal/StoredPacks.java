@@ -31,7 +31,7 @@ final class StoredPacks {
         Entry.@Nullable Watched seen =
                 look.map(Recorded::entry).map(Entry.Watched.class::cast).orElse(null);
         Watch.@Nullable Due due = job.watch(hours).map(watch -> watch.result()).orElse(null);
-        Tier tier = job.tier().result().tier();
+        Tier tier = job.oldPackTier().result().tier();
         return new StoredRow(
                 job.number(),
                 put.map(Entry.PackStored::container).orElse(null),

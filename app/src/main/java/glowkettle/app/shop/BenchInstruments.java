@@ -4,6 +4,7 @@ import glowkettle.heat.Refit;
 import glowkettle.instruments.Calipers;
 import glowkettle.instruments.GaugeReader;
 import glowkettle.instruments.Instrument;
+import glowkettle.instruments.InstrumentSilent;
 import glowkettle.instruments.PressureTester;
 import glowkettle.instruments.Probe;
 import glowkettle.instruments.SimulatedBench;
@@ -36,7 +37,8 @@ public class BenchInstruments implements DisposableBean {
         bench = new SimulatedBench();
     }
 
-    public synchronized GaugeReader gaugeReader(JobFile job, Entry.Moment moment) {
+    /** Shown and read in one breath: two people who ask at once get each their own pack. */
+    public synchronized GaugeReader.ReadOut gauge(JobFile job, Entry.Moment moment) throws InstrumentSilent {
         PackData pack = job.model().pack();
         SplittableRandom random = new SplittableRandom(job.number() * 2 + moment.ordinal());
         boolean worn = moment == Entry.Moment.BEFORE;
@@ -51,10 +53,10 @@ public class BenchInstruments implements DisposableBean {
             answer.add(rounded(cellV + random.nextDouble(0.012), 3));
         }
         bench.show(GaugeReader.QUERY, answer.toString());
-        return new GaugeReader(new Instrument(bench.address(), PATIENCE));
+        return new GaugeReader(new Instrument(bench.address(), PATIENCE)).read();
     }
 
-    public synchronized Calipers calipers(JobFile job) {
+    public synchronized Calipers.Five calipers(JobFile job) throws InstrumentSilent {
         double nominalMm = job.model().pack().thicknessMm().doubleValue();
         SplittableRandom random = new SplittableRandom(job.number() * 31);
         double swollen = 1 + random.nextDouble(0.035);
@@ -63,7 +65,7 @@ public class BenchInstruments implements DisposableBean {
             answer.add(rounded(nominalMm * (1 + (swollen - 1) * random.nextDouble(0.4)), 2));
         }
         bench.show(Calipers.QUERY, answer.toString());
-        return new Calipers(new Instrument(bench.address(), PATIENCE));
+        return new Calipers(new Instrument(bench.address(), PATIENCE)).read();
     }
 
     /**
@@ -86,7 +88,7 @@ public class BenchInstruments implements DisposableBean {
     }
 
     /** The probe under the pack that is being heated; how well it touches the heat differs from job to job a little. */
-    public synchronized Probe probe(JobFile job, Instant now) {
+    public synchronized BigDecimal probeC(JobFile job, Instant now) throws InstrumentSilent {
         SplittableRandom random = new SplittableRandom(job.number() * 41);
         double off = random.nextDouble(2) - 1;
         double shownC = job.freeing()
@@ -96,7 +98,7 @@ public class BenchInstruments implements DisposableBean {
                         .doubleValue())
                 .orElse(21.0);
         bench.show(Probe.QUERY, rounded(shownC + off, 1));
-        return new Probe(new Instrument(bench.address(), PATIENCE));
+        return new Probe(new Instrument(bench.address(), PATIENCE)).readC();
     }
 
     private static String rounded(double value, int decimals) {

@@ -88,6 +88,11 @@ final class BenchWords {
                                 .map(lead -> lead.lead() + " is " + lead.colour()
                                         + (lead.routing() == null ? "" : ", runs " + lead.routing()))
                                 .collect(Collectors.joining("; "));
+            case FreeEntry.NewLeadsMeasured measured ->
+                "New leads measured: "
+                        + measured.leads().stream()
+                                .map(lead -> lead.colour() + " " + Figures.withUnit(lead.volts(), "V"))
+                                .collect(Collectors.joining("; "));
             case FreeEntry.LeadSchoolChosen chosen ->
                 "Leads: " + chosen.school().words();
             case FreeEntry.ConductorFreed freed -> "Off: " + freed.lead();

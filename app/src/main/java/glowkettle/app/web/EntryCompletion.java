@@ -12,6 +12,9 @@ import org.springframework.stereotype.Component;
 /** Puts in what the product knows and nobody should have to type, or be able to. */
 @Component
 class EntryCompletion {
+    /** Sent by the tap that says no to everything that was not answered. */
+    private static final String REST = "rest";
+
     private final JournalBook journal;
     private final ShopBook shop;
     private final List<Completion> completions;
@@ -35,6 +38,10 @@ class EntryCompletion {
                     (name, out) -> Arrays.stream(out)
                             .filter(id -> !missing.contains(id))
                             .toArray(String[]::new));
+        }
+        if (typed.containsKey(REST)) {
+            typed.remove(REST);
+            RestOfTheLook.isGood(typed);
         }
         if (type == Entry.FastenersBack.class) {
             leaveEmptyHolesOut(typed);

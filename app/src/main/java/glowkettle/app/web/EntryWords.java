@@ -77,6 +77,7 @@ public record EntryWords(
             case Entry.RunTimed ignored -> true;
             case Entry.ResistanceMeasured ignored -> true;
             case Entry.PackOffered ignored -> true;
+            case Entry.NewPackSeen ignored -> true;
             default -> false;
         };
     }
@@ -84,6 +85,7 @@ public record EntryWords(
     static Stage stage(Entry entry) {
         return switch (entry) {
             case OpenEntry.OldPackReturns ignored -> Stage.FIT;
+            case FreeEntry.NewLeadsMeasured ignored -> Stage.FIT;
             case OpenEntry ignored -> Stage.OPEN;
             case FreeEntry ignored -> Stage.FREE;
             case Entry.JobOpened ignored -> Stage.ARRIVE;
@@ -109,6 +111,9 @@ public record EntryWords(
             case Entry.ResistanceMeasured ignored -> Stage.ASSESS;
             case Entry.RunDownChosen ignored -> Stage.ASSESS;
             case Entry.ChargeSeen ignored -> Stage.ASSESS;
+            case Entry.RunDownWaived ignored -> Stage.ASSESS;
+            case Entry.ColdRemovalConfirmed ignored -> Stage.ASSESS;
+            case Entry.NewPackSeen ignored -> Stage.FIT;
             case Entry.ConditionsConfirmed ignored -> Stage.OPEN;
             case Entry.StepDone step -> step.way() == Entry.Way.IN ? Stage.OPEN : Stage.WAY_BACK;
             case Entry.FastenersOut ignored -> Stage.OPEN;
@@ -208,6 +213,15 @@ public record EntryWords(
                                 figure(measured.step().loadAfter1sV(), "V"));
             case Entry.RunDownChosen chosen -> chosen.school().words() + ", at " + figure(chosen.socPercent(), "%");
             case Entry.ChargeSeen seen -> "Charge shown: " + figure(seen.socPercent(), "%");
+            case Entry.RunDownWaived waived -> "A lead lets it be opened at a higher charge: " + waived.reason();
+            case Entry.ColdRemovalConfirmed confirmed ->
+                "Cold removal: " + confirmed.step().words() + (confirmed.name() == null ? "" : ": " + confirmed.name());
+            case Entry.NewPackSeen seen ->
+                "New pack looked at: %s, %s, %s per cell"
+                        .formatted(
+                                seen(seen.look()),
+                                figure(seen.thickness().middleThicknessMm(), "mm"),
+                                figure(seen.voltage().restedCellV(), "V"));
             case Entry.Rejudged rejudged ->
                 "Judged by version %s of the shop limits: %s".formatted(rejudged.limitsVersion(), rejudged.reason());
             case Entry.ConditionsConfirmed ignored -> "Mat or strap on, conditions read";
@@ -229,7 +243,9 @@ public record EntryWords(
                                 figure(offered.label().nominalV(), "V"),
                                 figure(offered.label().capacityMah(), "mAh"));
             case Entry.PackChosen ignored -> "This pack goes in";
-            case Entry.PackStored stored -> "Old pack into “" + stored.containerName() + "”";
+            case Entry.PackStored stored ->
+                (Boolean.TRUE.equals(stored.wholeDevice()) ? "Whole device" : "Old pack") + " into “"
+                        + stored.containerName() + "”";
             case Entry.Watched watched ->
                 "Watch: surface %s, air %s%s"
                         .formatted(
@@ -245,9 +261,10 @@ public record EntryWords(
             case Entry.CycleRepeated ignored -> "Soak cycle: begun again";
             case Entry.CycleMishap mishap -> "Soak cycle: " + mishap.mishap().sentence();
             case Entry.CycleLeftOut left -> "No calibration: " + left.reason();
-            case Entry.SignedOff signed -> "Signed as " + lower(signed.as());
+            case Entry.SignedOff signed ->
+                "Signed as " + lower(signed.as()) + (signed.forTheOwner() == null ? "" : ": " + signed.forTheOwner());
             case Entry.Addendum addendum -> "Addendum: " + addendum.text();
-            case Entry.TakenBack ignored -> "Taken back";
+            case Entry.TakenBack taken -> "Taken back" + (taken.reason() == null ? "" : ": " + taken.reason());
         };
     }
 

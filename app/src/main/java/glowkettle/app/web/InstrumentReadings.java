@@ -40,14 +40,11 @@ class InstrumentReadings {
         Map<String, String[]> typed = new LinkedHashMap<>();
         try {
             switch (instrument) {
-                case "gauge" -> gauge(instruments.gaugeReader(job, moment).read(), typed);
-                case "calipers" -> calipers(instruments.calipers(job).read(), typed);
+                case "gauge" -> gauge(instruments.gauge(job, moment), typed);
+                case "calipers" -> calipers(instruments.calipers(job), typed);
                 case "probe" -> {
                     typed.put("spot", new String[] {Refit.Spot.CELL.name()});
-                    put(
-                            typed,
-                            "temperatureC",
-                            instruments.probe(job, clock.instant()).readC());
+                    put(typed, "temperatureC", instruments.probeC(job, clock.instant()));
                 }
                 default -> throw new ResponseStatusException(HttpStatus.NOT_FOUND);
             }

@@ -91,7 +91,7 @@ class CalculatorTest {
     /** Malformed, missing, not a number, huge, negative, wrong unit: the field is named, with what it accepts. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            {"restedCellV":3.9}                          | 422 | chargeLimitV | accepted is 3.6 to 4.5 V
+            {"restedCellV":3.9}                          | 422 | chargeLimitV | accepted is 3.5 to 4.6 V
             {"restedCellV":null,"chargeLimitV":4.2}      | 422 | restedCellV  | Missing: Rested voltage per cell
             {"restedCellV":"3.9","chargeLimitV":4.2}     | 422 | restedCellV  | is not a number
             {"restedCellV":NaN,"chargeLimitV":4.2}       | 422 | restedCellV  | accepted is 0 to 4.6 V

@@ -94,8 +94,9 @@ public final class Played {
         return write(new Entry.PackStored(
                 container,
                 name,
-                file().tier().result().tier(),
-                file().model().pack().energyWh()));
+                file().oldPackTier().result().tier(),
+                file().model().pack().energyWh(),
+                !file().liftedOut()));
     }
 
     public Played signed() {

@@ -77,7 +77,7 @@ class StoreTest {
     void aWarmReadingBeginsTheWatchAnewAndJudgesTheTierAgain(String surfaceC, Tier tier, Duration until) {
         Requests.as(kettle, "trainee").post("/isolation/round/" + container, look(surfaceC, "21"));
 
-        assertThat(first.file().tier().result().tier()).isEqualTo(tier);
+        assertThat(first.file().oldPackTier().result().tier()).isEqualTo(tier);
         assertThat(jdbc.queryForObject(
                         "select next_look - looked_at = ?::interval from stored_pack where job = ?",
                         Boolean.class,
@@ -114,7 +114,7 @@ class StoreTest {
                         .post("/isolation/round/" + where, look)
                         .status())
                 .isEqualTo(302);
-        assertThat(closed.file().tier().result().tier()).isEqualTo(Tier.ISOLATE);
+        assertThat(closed.file().oldPackTier().result().tier()).isEqualTo(Tier.ISOLATE);
         assertThat(closed.file()
                         .watch(kettle.bean(ShopBook.class).hours())
                         .orElseThrow()

@@ -51,6 +51,10 @@ class JournalBookTest {
         return new Draft(entry, UUID.randomUUID(), seen, corrects, "technician", Role.TECHNICIAN);
     }
 
+    private static Draft byLead(Entry entry, long seen, long corrects) {
+        return new Draft(entry, UUID.randomUUID(), seen, corrects, "lead", Role.LEAD);
+    }
+
     private long seq(Played job) {
         return job.file().state().seq();
     }
@@ -117,11 +121,22 @@ class JournalBookTest {
     @Test
     void aCorrectionReplacesWhatItNamesAndCanBeCorrectedAndTakenBackItself() {
         Played job = Played.lifted(kettle);
-        journal.append(job.number(), draft(thickness("9.5"), UUID.randomUUID(), seq(job)));
+        journal.append(job.number(), draft(thickness("5.95"), UUID.randomUUID(), seq(job)));
         long wrong = seq(job);
-        assertThat(job.file().halted()).isTrue();
+        assertThat(job.file().halted()).isFalse();
 
-        journal.append(job.number(), correcting(thickness("5.95"), seq(job), wrong));
+        journal.append(job.number(), correcting(thickness("9.5"), seq(job), wrong));
+        assertThat(job.file().halted()).isTrue();
+        // Anybody makes it worse; only a lead makes it better again.
+        assertThat(journal.append(job.number(), correcting(thickness("5.95"), seq(job), wrong)))
+                .isInstanceOf(Appended.Refused.class);
+        assertThat(journal.append(job.number(), correcting(new Entry.TakenBack("slipped"), seq(job), wrong)))
+                .isInstanceOf(Appended.Refused.class);
+        assertThat(journal.append(job.number(), byLead(new Entry.TakenBack(), seq(job), wrong)))
+                .isInstanceOf(Appended.Refused.class);
+        assertThat(journal.append(job.number(), byLead(new Entry.TakenBack("The calipers slipped."), seq(job), wrong)))
+                .isInstanceOf(Appended.Written.class);
+        journal.append(job.number(), draft(thickness("5.95"), UUID.randomUUID(), seq(job)));
         long correction = seq(job);
         assertThat(job.file().halted()).isFalse();
         journal.append(job.number(), correcting(thickness("5.85"), seq(job), correction));
@@ -130,7 +145,7 @@ class JournalBookTest {
 
         journal.append(job.number(), correcting(new Entry.TakenBack(), seq(job), correction));
         assertThat(job.file().state().all(Entry.ThicknessTaken.class)).isEmpty();
-        assertThat(journal.journal(job.number())).hasSize((int) wrong + 3);
+        assertThat(journal.journal(job.number())).hasSize((int) wrong + 5);
     }
 
     @Test
@@ -198,7 +213,8 @@ class JournalBookTest {
         Played second = Played.closedUp(kettle);
         jdbc.update("insert into container (shop_id, id, name, capacity_wh, places) values (1, 'tight', 'Tight', 60, 6)"
                 + " on conflict do nothing");
-        Entry stored = new Entry.PackStored("tight", "Tight", glowkettle.assess.Tier.CLEAR, new BigDecimal("50.0115"));
+        Entry stored =
+                new Entry.PackStored("tight", "Tight", glowkettle.assess.Tier.CLEAR, new BigDecimal("50.0115"), null);
         first.write(new Entry.CycleLeftOut("calibrated by its maker"));
         second.write(new Entry.CycleLeftOut("calibrated by its maker"));
 

@@ -1,0 +1,124 @@
+package glowkettle.journal;
+
+import glowkettle.calibrate.Kept;
+import glowkettle.finding.Figures;
+import glowkettle.journal.Admission.Refusal;
+import glowkettle.limits.Limit;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/** Whether an event of the calibration can have happened, then and now. Source: handbook, Calibrate. */
+final class CycleAdmission {
+    private static final BigDecimal SECONDS_PER_MINUTE = BigDecimal.valueOf(60);
+
+    private CycleAdmission() {}
+
+    static Optional<Refusal> event(JobFile job, Entry.CycleEvent event, Instant now) {
+        return Admission.afterWayBack(job)
+                .or(() -> job.soak().verdict().result().standing() == Kept.Standing.REPEAT
+                        ? Admission.no(
+                                "step", "This cycle was not kept; begin it again, or leave it out with a reason.")
+                        : Optional.empty())
+                .or(() -> when(job, event, now))
+                .or(() -> order(job, event));
+    }
+
+    private static Optional<Refusal> when(JobFile job, Entry.CycleEvent event, Instant now) {
+        if (event.happened().isAfter(now)) {
+            return Admission.no("happened", "%s has not come yet; accepted is up to now.".formatted(event.happened()));
+        }
+        Instant closed = job.state().counting().stream()
+                .filter(recorded -> recorded.entry() instanceof Entry.StepDone step && step.way() == Entry.Way.BACK)
+                .map(Recorded::at)
+                .reduce((earlier, later) -> later)
+                .orElseThrow();
+        return event.happened().isBefore(closed)
+                ? Admission.no(
+                        "happened",
+                        "%s lies before the device was closed at %s; look at the time again."
+                                .formatted(event.happened(), closed))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> order(JobFile job, Entry.CycleEvent event) {
+        List<Entry.CycleEvent> events = job.soak().log().events();
+        if (events.isEmpty()) {
+            return event.step() == Entry.CycleStep.CHARGE_STARTED
+                    ? Optional.empty()
+                    : Admission.no("step", "The cycle begins with plugging in.");
+        }
+        Entry.CycleEvent last = events.getLast();
+        if (event.step().compareTo(last.step()) <= 0) {
+            return Admission.no(
+                    "step",
+                    "“%s” comes before “%s”, which has happened."
+                            .formatted(event.step().words(), last.step().words()));
+        }
+        if (!follows(event.step(), last.step())) {
+            return Admission.no(
+                    "step",
+                    "“%s” is not what comes after “%s”; write what happened between them first."
+                            .formatted(event.step().words(), last.step().words()));
+        }
+        if (event.happened().isBefore(last.happened())) {
+            return Admission.no(
+                    "happened",
+                    "%s lies before “%s” at %s."
+                            .formatted(event.happened(), last.step().words(), last.happened()));
+        }
+        return tooFast(job, event, last);
+    }
+
+    /** A full device may be found full only when it is unplugged; everything else is written one by one. */
+    private static boolean follows(Entry.CycleStep step, Entry.CycleStep last) {
+        return switch (last) {
+            case CHARGE_STARTED -> step == Entry.CycleStep.FULL_SEEN || step == Entry.CycleStep.RUN_DOWN_STARTED;
+            case FULL_SEEN -> step == Entry.CycleStep.RUN_DOWN_STARTED;
+            case RUN_DOWN_STARTED -> step == Entry.CycleStep.SHUT_DOWN_SEEN;
+            case SHUT_DOWN_SEEN -> step == Entry.CycleStep.LAST_CHARGE_STARTED;
+            case LAST_CHARGE_STARTED -> step == Entry.CycleStep.LAST_CHARGE_ENDED;
+            case LAST_CHARGE_ENDED -> false;
+        };
+    }
+
+    /** No pack fills or empties within a moment; the last charge begins empty, so its length is known. */
+    private static Optional<Refusal> tooFast(JobFile job, Entry.CycleEvent event, Entry.CycleEvent last) {
+        Duration took = Duration.between(last.happened(), event.happened());
+        Duration least = switch (event.step()) {
+            case FULL_SEEN, RUN_DOWN_STARTED, SHUT_DOWN_SEEN -> leastPhase(job);
+            case LAST_CHARGE_ENDED ->
+                Duration.ofSeconds(
+                        Math.round(job.soak().phaseTimes().lastCharge().toSeconds()
+                                * job.limits().number(Limit.CHARGE_LEAST_PERCENT)
+                                / 100));
+            case CHARGE_STARTED, LAST_CHARGE_STARTED -> Duration.ZERO;
+        };
+        boolean fromFull = last.step() == Entry.CycleStep.FULL_SEEN;
+        return !fromFull && took.compareTo(least) < 0
+                ? Admission.no(
+                        "happened",
+                        "“%s” %s after “%s” is faster than this pack can be; at least %s. Look at both times again."
+                                .formatted(
+                                        event.step().words(),
+                                        minutes(took),
+                                        last.step().words(),
+                                        minutes(least)))
+                : Optional.empty();
+    }
+
+    private static Duration leastPhase(JobFile job) {
+        return Duration.ofSeconds(job.limits()
+                .of(Limit.PHASE_LEAST_MINUTES)
+                .multiply(SECONDS_PER_MINUTE)
+                .longValue());
+    }
+
+    private static String minutes(Duration span) {
+        return span.toMinutes() < 1
+                ? Figures.withUnit(BigDecimal.valueOf(span.toSeconds()), "s")
+                : Figures.withUnit(BigDecimal.valueOf(span.toMinutes()), "min");
+    }
+}
