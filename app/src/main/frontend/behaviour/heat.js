@@ -44,6 +44,11 @@ function heat(panel, now) {
     if (hand) {
         const drawing = hand.ownerSVGElement;
         const x = Number(drawing.dataset.leftX) + since * Number(drawing.dataset.perSecond);
+        // The curve goes on as long as the heat does: what ran out of the drawing is drawn anew.
+        if (x > drawing.viewBox.baseVal.width && panel.dataset.again === undefined && document.querySelector("dialog[open]") === null) {
+            panel.dataset.again = "true";
+            window.location.reload();
+        }
         hand.setAttribute("d", `M${Math.min(x, drawing.viewBox.baseVal.width - 8).toFixed(1)} 6 V274`);
     }
 }

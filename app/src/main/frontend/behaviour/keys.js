@@ -11,6 +11,42 @@ function evacuate() {
     }
 }
 
+// M was pressed and its page is on the way: what is typed meanwhile belongs to the reading.
+let ahead = null;
+
+const isFigure = (key) => /^[0-9.,-]$/.test(key);
+
+// The figure that the next thing asks for.
+const askedFigure = () => [...document.querySelectorAll(".next-thing form .figure input")].find(visible) ?? null;
+
+function type(field, text) {
+    field.focus();
+    field.value += text;
+    field.dispatchEvent(new Event("input", { bubbles: true }));
+}
+
+function toTheReading() {
+    if (ahead === null) {
+        return;
+    }
+    const typed = ahead;
+    ahead = null;
+    const details = document.querySelector("[data-reading]");
+    const field = askedFigure();
+    if (field === null && details !== null) {
+        details.open = true;
+    }
+    const target = field ?? [...(details ?? document).querySelectorAll(".next-thing form input, [data-reading] .figure input")].find((input) => input.type !== "hidden" && visible(input));
+    if (target !== undefined && target !== null) {
+        target.scrollIntoView({ block: "nearest" });
+        if (target.matches("[type=radio], [type=checkbox]")) {
+            target.focus();
+        } else {
+            type(target, typed);
+        }
+    }
+}
+
 function press(event) {
     if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) {
         return;
@@ -30,6 +66,17 @@ function press(event) {
         return;
     }
     const key = event.key === " " ? "space" : event.key.toLowerCase();
+    if (ahead !== null && isFigure(event.key)) {
+        event.preventDefault();
+        ahead += event.key;
+        return;
+    }
+    // Where a figure is asked for, a figure goes there and nowhere else.
+    if (isFigure(event.key) && askedFigure() !== null) {
+        event.preventDefault();
+        type(askedFigure(), event.key);
+        return;
+    }
     if (key === "e") {
         event.preventDefault();
         evacuate();
@@ -38,6 +85,9 @@ function press(event) {
     const target = [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)].find(visible);
     if (target) {
         event.preventDefault();
+        if (key === "m") {
+            ahead = "";
+        }
         follow(target);
     }
 }
@@ -56,6 +106,10 @@ function follow(target) {
 
 export function listenToKeys() {
     document.addEventListener("keydown", press);
+    document.body.addEventListener("htmx:afterSettle", toTheReading);
+    document.body.addEventListener("htmx:sendError", () => {
+        ahead = null;
+    });
     document.addEventListener("click", (event) => {
         const element = event.target.closest("[data-evacuate], [data-close-card], [data-print]");
         if (element?.matches("[data-evacuate]")) {

@@ -4,6 +4,9 @@ import htmx from "htmx.org";
 let line = null;
 let address = null;
 let waiting = null;
+let heardAt = 0;
+// The server says every few seconds that it is there; a line that is silent for longer is half open.
+const SILENT_MS = 20_000;
 
 function hang(wanted) {
     if (address === wanted) {
@@ -11,9 +14,31 @@ function hang(wanted) {
     }
     line?.close();
     address = wanted;
+    heardAt = Date.now();
     line = wanted === null ? null : new EventSource(wanted);
-    line?.addEventListener("changed", (event) => changed(JSON.parse(event.data)));
+    const heard = () => {
+        heardAt = Date.now();
+    };
+    line?.addEventListener("here", heard);
+    line?.addEventListener("resync", hangAnew);
+    line?.addEventListener("changed", (event) => {
+        heard();
+        changed(JSON.parse(event.data));
+    });
 }
+
+// The first thing said on a new line is how things stand, so that nothing is missed.
+function hangAnew() {
+    const wanted = address;
+    hang(null);
+    hang(wanted);
+}
+
+setInterval(() => {
+    if (line !== null && Date.now() - heardAt > SILENT_MS) {
+        hangAnew();
+    }
+}, 5_000);
 
 // Only pages that somebody sees hold a line: a browser has few of them. The first thing said on it is how things stand.
 function listen() {

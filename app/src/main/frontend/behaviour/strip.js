@@ -1,5 +1,11 @@
-// Counts every clock of the strip down, and sounds once when one runs out; it stays until its step is done.
+// Counts every clock of the strip down. A clock sounds once when it runs out; a danger sounds again and again until it is
+// acted on. To hush it silences this device alone, for two minutes; unanswered, it calls every lead all the same.
 const SOUNDED = "kettle.sounded";
+const HUSHED = "kettle.hushed";
+const DANGER_EVERY_MS = 30_000;
+const HUSHED_FOR_MS = 120_000;
+const CALLS_LEADS_AFTER_S = 120;
+let dangerSounded = 0;
 
 // As a kitchen timer shows it; heat and solvent are counted in seconds.
 export const clock = (seconds) => {
@@ -52,12 +58,27 @@ export function strip() {
         tick() {
             this.$el.querySelectorAll("[data-at]").forEach((ticket) => {
                 const seconds = Math.floor((Date.parse(ticket.dataset.at) - Date.now() - this.aheadMs) / 1000);
-                ticket.querySelector("[data-left]").textContent = distance(seconds);
+                const isDanger = ticket.dataset.danger !== undefined;
+                ticket.querySelector("[data-left]").textContent = isDanger ? distance(-seconds) : distance(seconds);
                 ticket.classList.toggle("over", seconds < 0);
-                if (seconds < 0) {
+                // A clock of this class that runs out is a danger before the strip has asked again.
+                ticket.classList.toggle("becomes-danger", ticket.dataset.rank === "1" && seconds < 0);
+                if (isDanger) {
+                    this.danger(ticket, -seconds);
+                } else if (seconds < 0) {
                     this.soundOnce(ticket.dataset.clock);
                 }
             });
+        },
+
+        danger(ticket, sinceSeconds) {
+            const callsLead = this.$el.dataset.lead === "true" && sinceSeconds > CALLS_LEADS_AFTER_S;
+            ticket.classList.toggle("calls-lead", callsLead);
+            const hushed = Date.now() - Number(localStorage.getItem(HUSHED) ?? 0) < HUSHED_FOR_MS;
+            if (!hushed && Date.now() - dangerSounded >= DANGER_EVERY_MS) {
+                dangerSounded = Date.now();
+                sound();
+            }
         },
 
         soundOnce(clock) {
@@ -69,3 +90,9 @@ export function strip() {
         },
     };
 }
+
+document.addEventListener("click", (event) => {
+    if (event.target.closest("[data-hush]")) {
+        localStorage.setItem(HUSHED, String(Date.now()));
+    }
+});

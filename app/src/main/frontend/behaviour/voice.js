@@ -18,7 +18,11 @@ function say() {
         return;
     }
     // What can hurt comes first, aloud too.
-    const words = [...thing.querySelectorAll(".caution li"), thing.querySelector("h1")]
+    const words = [
+        ...document.querySelectorAll("[data-danger] b"),
+        ...thing.querySelectorAll(".caution li"),
+        thing.querySelector("h1"),
+    ]
         .filter((part) => part !== null)
         .map((part) => part.textContent.trim())
         .join(". ");

@@ -21,11 +21,22 @@ public final class BenchClocks {
 
     /** What the moment is. */
     public enum Kind {
-        BOND_READY,
-        LIFT_OFF,
-        COOLED,
-        DWELT,
-        DRY;
+        BOND_READY(CallClass.WORK),
+        LIFT_OFF(CallClass.DANGER),
+        COOLED(CallClass.WORK),
+        DWELT(CallClass.WORK),
+        DRY(CallClass.WORK);
+
+        private final CallClass cls;
+
+        Kind(CallClass cls) {
+            this.cls = cls;
+        }
+
+        /** What it calls as once its moment has come. */
+        public CallClass cls() {
+            return cls;
+        }
 
         /** Heat does not go off by itself; everything else only tells. */
         public boolean needsHands() {
@@ -40,13 +51,13 @@ public final class BenchClocks {
             HeatWindow window,
             BigDecimal latestLiftOffS,
             @Nullable Result<Refit> refit) {
-        private static final BigDecimal LONGEST_S = BigDecimal.valueOf(3600);
+        private static final BigDecimal LONGEST_S = BigDecimal.valueOf(36_000);
 
         public Instant at(BigDecimal sinceS) {
             return heating.from().plusMillis(sinceS.movePointRight(3).longValue());
         }
 
-        /** Seconds from its start, as far as a curve reaches: from the first one on, for an hour. */
+        /** Seconds from its start, from the first one on. */
         public BigDecimal sinceS(Instant now) {
             long millis = Duration.between(heating.from(), now).toMillis();
             return BigDecimal.valueOf(millis)

@@ -40,14 +40,32 @@ public final class FastenerLog {
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
+    /** Missing when it came, and no hole that a spare one fills by now is counted empty. */
+    private List<String> missingNow() {
+        return missing().stream()
+                .filter(id -> model.fastener(id)
+                        .filter(fastener -> !fastener.isCaptive())
+                        .isPresent())
+                .toList();
+    }
+
     public List<Tray.Placement> placements() {
         return state.all(Entry.FastenersBack.class)
                 .flatMap(back -> back.placements().stream())
                 .toList();
     }
 
+    /** Holes of a step that stand empty. */
+    public List<String> emptyHolesOf(String step) {
+        return tray().result().emptyHoles().stream()
+                .filter(hole -> model.fastener(hole)
+                        .filter(fastener -> step.equals(fastener.operation()))
+                        .isPresent())
+                .toList();
+    }
+
     public Result<Tray.State> tray() {
-        return Tray.judge(new Tray.Contents(model.fasteners(), List.copyOf(out()), placements()), limits);
+        return Tray.judge(new Tray.Contents(model.fasteners(), List.copyOf(out()), placements(), missingNow()), limits);
     }
 
     /** What was found in place of the model's fasteners, where it matters. */

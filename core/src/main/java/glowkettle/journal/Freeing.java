@@ -10,11 +10,13 @@ import glowkettle.free.LeadOrder;
 import glowkettle.free.Loosening;
 import glowkettle.free.Solvent;
 import glowkettle.heat.Adhesive;
+import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Refit;
 import glowkettle.library.Bond;
 import glowkettle.library.Leads;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
+import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -30,6 +32,8 @@ import org.jspecify.annotations.Nullable;
 public final class Freeing {
     /** After so long nothing is left of a heat, whatever the curve of its last seconds says. */
     private static final Duration COOLED = Duration.ofHours(6);
+
+    private static final int NEAR_S = 30;
 
     private final JobFile job;
     private final JobState state;
@@ -123,6 +127,49 @@ public final class Freeing {
                 last.sinceS(now),
                 Refit.Spot.CELL,
                 job.limits())));
+    }
+
+    /** Whether the strips of a bond have to wait until a heat has left the cell. */
+    public boolean stripsWait() {
+        return cellNowC()
+                .filter(nowC -> nowC.compareTo(job.limits().of(Limit.STRIP_MOST_C)) > 0)
+                .isPresent();
+    }
+
+    /** The bond that was heated last, while its heat is still in the cell. */
+    public Optional<Bond> heatedLast() {
+        List<Heatings.Heating> every = Heatings.every(state);
+        return every.isEmpty()
+                ? Optional.empty()
+                : job.model().bondOf(every.getLast().started().bond());
+    }
+
+    /** When the cell is down to what strips are drawn at, by the curve, to half a minute; empty where it does not wait. */
+    public Optional<Instant> cooledAt() {
+        if (!stripsWait() || isHeating()) {
+            return Optional.empty();
+        }
+        Heatings.Heating last = Heatings.every(state).getLast();
+        HeatWindow.Request request = heatings(last.started().bond())
+                .request(last, heatedLast().orElseThrow().stack());
+        BigDecimal mostC = job.limits().of(Limit.STRIP_MOST_C);
+        long warmS = 0;
+        long coolS = COOLED.toSeconds();
+        while (coolS - warmS > NEAR_S) {
+            long middle = (warmS + coolS) / 2;
+            BigDecimal thenC = Refit.predict(
+                    request,
+                    last.readings(),
+                    last.sinceS(job.now().plusSeconds(middle)),
+                    Refit.Spot.CELL,
+                    job.limits());
+            if (thenC.compareTo(mostC) > 0) {
+                warmS = middle;
+            } else {
+                coolS = middle;
+            }
+        }
+        return Optional.of(job.now().plusSeconds(coolS));
     }
 
     /** The shop's air as it was read last. */

@@ -162,7 +162,8 @@ public final class JobFile {
         return hazards.lastAmbientC();
     }
 
-    List<Overrun> overruns() {
+    /** Heat that stayed on past its latest lift-off. */
+    public List<Overrun> overruns() {
         return overruns;
     }
 

@@ -20,7 +20,7 @@ import java.util.Optional;
  * @param cellC what the curve says of the cell at the moment it is asked; after a rest, of its end
  * @param peakC the warmest the cell got by the curve
  */
-record Overrun(
+public record Overrun(
         Bond bond,
         Heatings.Heating heating,
         Instant latestLiftOff,
@@ -71,11 +71,11 @@ record Overrun(
         return heating.to() == null || after == null ? cellC : cellC.max(after.cellPeakC());
     }
 
-    boolean isOn() {
+    public boolean isOn() {
         return heating.to() == null;
     }
 
-    Duration late(Instant now) {
+    public Duration late(Instant now) {
         return Duration.between(latestLiftOff, isOn() ? now : heating.to());
     }
 }

@@ -146,12 +146,7 @@ final class WorkAdmission {
         }
         Optional<Operation> operation = job.operation(done.step());
         if (operation.isPresent() && operation.get().kind() == OperationKind.LOOSEN_FASTENERS) {
-            List<String> empty = job.fasteners().tray().result().emptyHoles().stream()
-                    .filter(hole -> job.model()
-                            .fastener(hole)
-                            .filter(fastener -> done.step().equals(fastener.operation()))
-                            .isPresent())
-                    .toList();
+            List<String> empty = job.fasteners().emptyHolesOf(done.step());
             if (!empty.isEmpty()) {
                 return Admission.no(
                         "step",
@@ -199,7 +194,9 @@ final class WorkAdmission {
 
     static Optional<Refusal> fastenersBack(JobFile job, Entry.FastenersBack back) {
         for (var placement : back.placements()) {
-            if (!job.fasteners().out().contains(placement.fastener())) {
+            boolean atHand = job.fasteners().out().contains(placement.fastener())
+                    || job.fasteners().missing().contains(placement.fastener());
+            if (!atHand) {
                 return Admission.no("placements", "%s is not in the tray.".formatted(placement.fastener()));
             }
             if (job.model().fastener(placement.hole()).isEmpty()) {

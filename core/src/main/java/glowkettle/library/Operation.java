@@ -69,7 +69,10 @@ public record Operation(
             String checkAfter,
 
             @Says(value = "What is easily forgotten here", longest = 300)
-            List<String> reminders) {
+            List<String> reminders,
+
+            @Says(value = "New adhesive, laid before the part that it holds", longest = 200) @Nullable
+            String adhesive) {
         public Return {
             reminders = List.copyOf(reminders);
         }

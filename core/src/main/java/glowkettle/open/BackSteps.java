@@ -5,13 +5,16 @@ import glowkettle.library.OperationKind;
 import glowkettle.library.Side;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Walks the corrected way back, puts the checks in their places and counts bits and flips with an empty hand. */
 final class BackSteps {
     private final PlanCosts costs;
     private final List<WayBack.Step> steps = new ArrayList<>();
+    private final Set<String> adhered = new HashSet<>();
     private @Nullable String held;
     private @Nullable Side up;
     private BigDecimal minutes = BigDecimal.ZERO;
@@ -30,6 +33,7 @@ final class BackSteps {
             if (!goesBack(operation)) {
                 continue;
             }
+            adhesiveUnder(operation, back);
             if (connected && operation.kind().closes()) {
                 liveCheck();
             }
@@ -54,6 +58,27 @@ final class BackSteps {
         BigDecimal cost = minutes.add(costs.bitMinutes().multiply(BigDecimal.valueOf(bitChanges)))
                 .add(costs.flipMinutes().multiply(BigDecimal.valueOf(flips)));
         return new WayBack.Plan(List.copyOf(steps), minutes, bitChanges, flips, cost);
+    }
+
+    /** New adhesive goes on before the part that it holds is laid; pressing comes after. */
+    private void adhesiveUnder(Operation part, List<Operation> back) {
+        for (Operation glued : back) {
+            boolean holdsIt = glued == part
+                    || part.after().contains(glued.id())
+                    || glued.choice() != null && part.after().contains(glued.choice());
+            if (holdsIt && glued.back() != null && glued.back().adhesive() != null && adhered.add(glued.id())) {
+                steps.add(new WayBack.Step(
+                        WayBack.ADHESIVE + glued.id(),
+                        false,
+                        glued.back().adhesive(),
+                        null,
+                        glued.side(),
+                        BigDecimal.ZERO,
+                        false,
+                        false,
+                        List.of("Solvent on the cloth, not in the well; dry before the new adhesive.")));
+            }
+        }
     }
 
     private static boolean goesBack(Operation operation) {

@@ -92,7 +92,8 @@ public final class Tray {
         for (Placement placement : contents.back()) {
             Fastener hole = named("back", placement.hole(), known);
             Fastener fastener = named("back", placement.fastener(), known);
-            if (!contents.out().contains(fastener.id())) {
+            // One that was missing goes back as a new one of its kind.
+            if (!gone.contains(fastener.id())) {
                 throw new Unanswerable(
                         "back",
                         "Fastener %s goes back and never came out; look at the tray again".formatted(fastener.id()));

@@ -56,6 +56,9 @@ public final class WayBack {
 
     public static final String LIVE_CHECK = "live-check";
 
+    /** Before the id of what was glued: its new adhesive. */
+    public static final String ADHESIVE = "adhesive-";
+
     public static Result<Plan> plan(Request request, ShopLimits limits) {
         List<Operation> done = new ArrayList<>();
         for (String id : request.order()) {

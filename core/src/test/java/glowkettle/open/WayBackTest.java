@@ -53,7 +53,14 @@ class WayBackTest {
     void checksStandWhereTheModelWantsThemAndWhatIsRenewedIsNotPutBack() {
         Operation cover = LAPTOP.get(2);
         Operation.Return back = new Operation.Return(
-                null, "Lay the cover on", null, null, "Cables clear?", "Seam even?", List.of("Front edge first."));
+                null,
+                "Lay the cover on",
+                null,
+                null,
+                "Cables clear?",
+                "Seam even?",
+                List.of("Front edge first."),
+                null);
         Operation sticker = new Operation(
                 "sticker",
                 OperationKind.PEEL_TAPE,
@@ -67,7 +74,7 @@ class WayBackTest {
                 null,
                 List.of(),
                 null,
-                new Operation.Return(true, null, null, null, null, null, List.of()),
+                new Operation.Return(true, null, null, null, null, null, List.of(), null),
                 null);
         List<Operation> model = List.of(
                 LAPTOP.get(0),

@@ -3,6 +3,8 @@ package glowkettle.app.arrive;
 import glowkettle.app.web.Completion;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import glowkettle.limits.Limit;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -18,6 +20,22 @@ class QuoteCompletion implements Completion {
     @Override
     public void complete(JobFile job, Map<String, String[]> typed) {
         typed.put("request.labourMinutes", new String[] {job.labourMinutes().toPlainString()});
+        int missing = job.fasteners().missing().size();
+        if (missing > 0) {
+            int row = (int) typed.keySet().stream()
+                    .filter(name -> name.matches("request\\.parts\\[\\d+]\\.name"))
+                    .count();
+            typed.put("request.parts[" + row + "].name", new String[] {
+                "New screws for %s that were missing: %s"
+                        .formatted(missing, String.join(", ", job.fasteners().missing()))
+            });
+            typed.put("request.parts[" + row + "].price", new String[] {
+                job.limits()
+                        .of(Limit.SCREW_PRICE)
+                        .multiply(BigDecimal.valueOf(missing))
+                        .toPlainString()
+            });
+        }
         List<String> names = typed.keySet().stream()
                 .filter(name -> name.matches("request\\.(offers|parts)\\[\\d+]\\.name"))
                 .toList();

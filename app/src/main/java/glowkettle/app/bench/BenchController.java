@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class BenchController {
     private static final int MOST_JOBS = 40;
     private static final int MOST_FOUND = 20;
+    private static final int MOST_CALLS = 200;
 
     private final BenchMapper bench;
     private final JobSearch search;
@@ -48,14 +49,18 @@ class BenchController {
             return "redirect:/jobs/" + meant.get();
         }
         JobSearch.Found found = text.isEmpty()
-                ? new JobSearch.Found(bench.open(Shop.ID, MOST_JOBS), Map.of())
+                ? new JobSearch.Found(bench.open(Shop.ID, clock.instant(), MOST_JOBS), Map.of())
                 : search.find(text.replace("\0", ""), MOST_FOUND);
         List<BenchMapper.BenchJob> jobs = found.jobs();
         model.addAttribute("mostFound", MOST_FOUND);
         model.addAttribute("corrected", found.corrected());
         model.addAttribute("find", text);
         model.addAttribute("jobs", jobs);
-        model.addAttribute("groups", text.isEmpty() ? groups(jobs) : List.of(new Group("Jobs", false, jobs)));
+        model.addAttribute(
+                "groups",
+                text.isEmpty()
+                        ? groups(jobs, due(bench.calls(Shop.ID, clock.instant(), clock.instant(), MOST_CALLS)))
+                        : List.of(new Group("Jobs", false, jobs)));
         model.addAttribute("unfurnished", text.isEmpty() && shop.containers().isEmpty());
         model.addAttribute("openCount", bench.openCount(Shop.ID));
         model.addAttribute("tierOf", byName(Tier.values(), tier -> tier));
@@ -63,12 +68,26 @@ class BenchController {
         return "bench";
     }
 
-    private List<Group> groups(List<BenchMapper.BenchJob> jobs) {
+    /** The class each job calls as now, its most urgent one. */
+    private Map<Long, Integer> due(List<BenchMapper.BenchClock> calls) {
         Instant now = clock.instant();
+        return calls.stream()
+                .filter(call -> call.isDue(now))
+                .collect(Collectors.toMap(BenchMapper.BenchClock::job, BenchMapper.BenchClock::rank, Math::min));
+    }
+
+    /** By class first: what is dangerous comes before what is late, whoever has to act on it. */
+    private List<Group> groups(List<BenchMapper.BenchJob> all, Map<Long, Integer> due) {
+        Instant now = clock.instant();
+        Predicate<BenchMapper.BenchJob> danger = job -> due.getOrDefault(job.number(), 9) == 1;
+        Predicate<BenchMapper.BenchJob> watch = job -> due.getOrDefault(job.number(), 9) == 2;
+        List<BenchMapper.BenchJob> jobs = only(all, danger.or(watch).negate());
         Predicate<BenchMapper.BenchJob> blocked = BenchMapper.BenchJob::blocked;
         Predicate<BenchMapper.BenchJob> later =
                 blocked.negate().and(job -> job.nextAt() != null && job.nextAt().isAfter(now));
         return List.of(
+                new Group("Danger", false, only(all, danger)),
+                new Group("To watch", false, only(all, watch)),
                 new Group(
                         "For your hands now",
                         false,

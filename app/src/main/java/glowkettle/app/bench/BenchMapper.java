@@ -23,39 +23,73 @@ public interface BenchMapper {
             boolean closed,
             Instant changedAt) {}
 
-    /** A clock of the strip, and the page where its hands are needed. */
-    record BenchClock(String path, Instant at, String what) {}
+    /**
+     * A clock of the strip, and the page where its hands are needed.
+     *
+     * @param rank its class, 1 for dangers, once its moment has come
+     */
+    record BenchClock(String path, Instant at, String what, int rank, long job) {
+        public boolean isDanger(Instant now) {
+            return rank == 1 && !at.isAfter(now);
+        }
+
+        public boolean isDue(Instant now) {
+            return !at.isAfter(now);
+        }
+    }
 
     @Select("""
             select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at
               from job
              where shop_id = #{shop} and not closed
-             order by next_at nulls last, promise nulls last, number
+             order by (select min(class) from clock
+                        where clock.shop_id = job.shop_id and clock.job = job.number and stays and at <= #{now})
+                          nulls last,
+                      standing, next_at nulls last, promise nulls last, number
              limit #{most}
             """)
-    List<BenchJob> open(int shop, int most);
+    List<BenchJob> open(int shop, Instant now, int most);
 
     @Select("""
             select count(*) from job where shop_id = #{shop} and not closed
             """)
     int openCount(int shop);
 
+    /** Whatever calls, by class first and then by how long it is due; what is not due yet comes after, the nearest first. */
     @Select("""
-            (select '/jobs/' || job || '/' || lower(replace(stage, '_', '')) as path, at, 'Job ' || job || ': ' || what as what
-               from clock
-              where shop_id = #{shop} and (stays or at > #{toldSince})
-              order by at, job
-              limit #{most})
-              union all
-            (select '/isolation/round/' || container.id, min(pack.next_look), 'Look: ' || container.name
-               from stored_pack pack
-               join container on container.shop_id = pack.shop_id and container.id = pack.container
-              where pack.shop_id = #{shop} and pack.hand_over is null and pack.next_look is not null
-              group by container.id, container.name
-              order by 2
-              limit #{most})
-              order by at, path
-              limit #{most}
+            select path, at, what, rank, job
+              from (
+                    (select '/jobs/' || job || '/' || lower(replace(stage, '_', '')) as path, at,
+                            'Job ' || job || ': ' || what as what, class as rank, job
+                       from clock
+                      where shop_id = #{shop} and stays and at <= #{now}
+                      order by class, at
+                      limit #{most})
+                     union all
+                    (select '/jobs/' || job || '/' || lower(replace(stage, '_', '')), at,
+                            'Job ' || job || ': ' || what, class, job
+                       from clock
+                      where shop_id = #{shop} and not stays and at between #{toldSince} and #{now}
+                      order by at
+                      limit #{most})
+                     union all
+                    (select '/jobs/' || job || '/' || lower(replace(stage, '_', '')), at,
+                            'Job ' || job || ': ' || what, class, job
+                       from clock
+                      where shop_id = #{shop} and at > #{now} and class < 4
+                      order by at
+                      limit #{most})
+                     union all
+                    (select '/isolation/round/' || container.id, min(pack.next_look), 'Look: ' || container.name, 2, 0
+                       from stored_pack pack
+                       join container on container.shop_id = pack.shop_id and container.id = pack.container
+                      where pack.shop_id = #{shop} and pack.hand_over is null and pack.next_look is not null
+                      group by container.id, container.name
+                      order by 2
+                      limit #{most})
+                   ) as calls
+             order by case when at <= #{now} then rank else 9 end, at, path
+             limit #{most}
             """)
-    List<BenchClock> nearestClocks(int shop, Instant toldSince, int most);
+    List<BenchClock> calls(int shop, Instant now, Instant toldSince, int most);
 }

@@ -281,12 +281,16 @@ class DemoJobs {
                 .tornDown(9);
         promised(0, 3, GANNET, "Bridge, ferry Kittiwake", Symptom.SHORT_RUNTIME, Symptom.SUDDEN_SHUT_DOWN)
                 .assessed()
+                .tornDown(6)
+                .at(clock.instant().minus(Duration.ofMinutes(4)))
                 .tornDown(5);
         promised(1, 3, TERN, "Cadet school, room 1", Symptom.NO_CLICK)
                 .looked()
                 .warm("22.2")
                 .seam("0.15", "0.44", "0.3")
                 .gauge(Entry.Moment.BEFORE, 58, 701)
+                .tornDown(9)
+                .at(clock.instant().minus(Duration.ofMinutes(6)))
                 .tornDown(8);
         promised(0, 1, DUNLIN, "Ticket hall, south quay", Symptom.WILL_NOT_CHARGE)
                 .assessed();

@@ -2,6 +2,7 @@ package glowkettle.app.demo;
 
 import glowkettle.arrive.Symptom;
 import glowkettle.free.Solvent;
+import glowkettle.heat.Refit;
 import glowkettle.heat.Setting;
 import glowkettle.journal.Entry;
 import glowkettle.journal.FreeEntry;
@@ -46,6 +47,21 @@ final class FreeingJobs {
                 .assessed()
                 .tornDownTo("free-pack")
                 .write(new FreeEntry.StripDrawn("free-pack", BigDecimal.ONE, true, null));
+        // Forgotten on the mat and caught: its peak stays with the job, and the strips wait until it is cool.
+        opening.promised(0, 4, PETREL, "Lookout, ferry Kittiwake", Symptom.SHORT_RUNTIME)
+                .assessed()
+                .write(new Entry.ChargeSeen(new BigDecimal("21")))
+                .tornDownTo("soften-front")
+                .write(new FreeEntry.SandReady())
+                .at(now.minus(Duration.ofMinutes(19)))
+                .write(new FreeEntry.HeatStarted(
+                        "soften-front",
+                        new Setting(Setting.Source.MAT, new BigDecimal("80"), Setting.Face.BELOW, null),
+                        new BigDecimal("21"),
+                        null))
+                .at(now.minus(Duration.ofMinutes(14)))
+                .write(new FreeEntry.HeatStopped("soften-front"))
+                .write(new FreeEntry.HeatRead("soften-front", Refit.Spot.CELL, new BigDecimal("53.5"), null));
         opening.promised(0, 3, GUILLEMOT, "Boatswain, ferry Fulmar", Symptom.SUDDEN_SHUT_DOWN)
                 .assessed()
                 .write(new Entry.ChargeSeen(new BigDecimal("24")))
@@ -61,7 +77,7 @@ final class FreeingJobs {
                 .assessed()
                 .tornDownTo("disconnect");
         Freed.noted(headset.file().model().leadsOf("disconnect").orElseThrow(), headset);
-        headset.write(new FreeEntry.ConductorFreed("black"));
+        headset.at(now.minus(Duration.ofMinutes(4))).write(new FreeEntry.ConductorFreed("black"));
         opening.promised(1, 6, CURLEW, "Deck crew, ferry Fulmar", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .tornDownTo("shell");

@@ -1,11 +1,15 @@
 package glowkettle.app.format;
 
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
@@ -15,6 +19,11 @@ import org.thymeleaf.context.Context;
 /** Papers, each drawn from a template of its own, as PDF or as SVG. */
 @Component
 public class Papers {
+    /** Our type by what it covers; the last has every letter that the others lack. The templates name them in this order. */
+    private static final List<String> FAMILIES = List.of("latin", "latin-ext", "others");
+
+    private static final int[] WEIGHTS = {400, 700};
+
     private final ITemplateEngine templates;
 
     Papers(ITemplateEngine templates) {
@@ -42,13 +51,22 @@ public class Papers {
         return templates.process(template, context);
     }
 
+    private static InputStream font(String family, int weight) {
+        return Objects.requireNonNull(
+                Papers.class.getResourceAsStream("/pdf-fonts/%s-%s.ttf".formatted(family, weight)),
+                () -> "The font %s %s was not built".formatted(family, weight));
+    }
+
     private byte[] drawn(String template, Map<String, Object> variables) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
-            new PdfRendererBuilder()
-                    .withHtmlContent(filled(template, variables), null)
-                    .toStream(out)
-                    .run();
+            PdfRendererBuilder pdf = new PdfRendererBuilder();
+            for (String family : FAMILIES) {
+                for (int weight : WEIGHTS) {
+                    pdf.useFont(() -> font(family, weight), family, weight, BaseRendererBuilder.FontStyle.NORMAL, true);
+                }
+            }
+            pdf.withHtmlContent(filled(template, variables), null).toStream(out).run();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

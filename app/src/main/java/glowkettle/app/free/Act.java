@@ -18,6 +18,7 @@ public enum Act {
     CONDITIONS,
     HEATING,
     DWELLING,
+    COOLING,
     TRY,
     HEAT,
     SOLVENT,
@@ -59,7 +60,7 @@ public enum Act {
         }
         var strips = freeing.strips(bond.operation());
         if (strips.size() < bond.stripCount()) {
-            return STRIPS;
+            return freeing.stripsWait() ? COOLING : STRIPS;
         }
         List<Ladder.Try> tries = freeing.tries(bond.operation());
         boolean gaveWay = !tries.isEmpty() && tries.getLast().effort() != Effort.STRONG;

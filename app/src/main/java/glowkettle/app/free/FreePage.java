@@ -10,8 +10,11 @@ import glowkettle.free.Loosening;
 import glowkettle.free.Solvent;
 import glowkettle.heat.Adhesive;
 import glowkettle.heat.Refit;
+import glowkettle.journal.Admission;
+import glowkettle.journal.Entry;
 import glowkettle.journal.Freeing;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.Role;
 import glowkettle.journal.Stage;
 import glowkettle.library.Bond;
 import glowkettle.limits.Limit;
@@ -47,6 +50,19 @@ class FreePage implements StagePage {
                 freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
         Ladder ladder = bond == null ? null : ladder(freeing, bond, heat, now);
         model.addAttribute("halted", job.halted());
+        model.addAttribute("cellNowC", freeing.cellNowC().orElse(null));
+        model.addAttribute("cooledAt", freeing.cooledAt().orElse(null));
+        model.addAttribute("heatedLast", freeing.heatedLast().orElse(null));
+        model.addAttribute(
+                "overrun",
+                bond == null
+                        ? null
+                        : job.overruns().stream()
+                                .filter(one ->
+                                        one.live() && one.bond().operation().equals(bond.operation()))
+                                .reduce((earlier, later) -> later)
+                                .orElse(null));
+        model.addAttribute("refusedNow", refusedNow(job, now));
         model.addAttribute("step", job.nextStep(job.plan().result()).orElse(null));
         model.addAttribute("bond", bond);
         model.addAttribute("heat", heat);
@@ -67,6 +83,18 @@ class FreePage implements StagePage {
         model.addAttribute("maySolvent", ladder != null && ladder.allows(Loosening.SOLVENT));
         model.addAttribute("limit", new AppliedLimits(job.limits()));
         model.addAttribute("thicknessMm", job.model().pack().thicknessMm());
+    }
+
+    /** What the ignition lock, the mat or a cold removal will refuse is said before the tap. */
+    private static @Nullable String refusedNow(JobFile job, Instant now) {
+        return job.nextStep(job.plan().result())
+                .flatMap(step -> Admission.refuse(
+                        job,
+                        new Entry.StepDone(Entry.Way.IN, step.operation().id()),
+                        new Admission.Author("", Role.TECHNICIAN),
+                        now))
+                .map(Admission.Refusal::reason)
+                .orElse(null);
     }
 
     /** What templates quote of the limits this job is judged by, by the limit's name. */

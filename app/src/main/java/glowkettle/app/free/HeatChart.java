@@ -41,14 +41,19 @@ public record HeatChart(
     /** A mark under the drawing. */
     public record Tick(double x, String words) {}
 
-    static HeatChart of(Stack stack, HeatWindow window, BigDecimal latestLiftOffS, ShopLimits limits) {
+    static HeatChart of(
+            Stack stack,
+            HeatWindow window,
+            List<HeatWindow.Point> curve,
+            BigDecimal latestLiftOffS,
+            ShopLimits limits) {
         BigDecimal worksC = limits.of(Objects.requireNonNull(stack.adhesive().worksFrom()));
         BigDecimal bearsC = limits.of(Limit.CELL_HEATING_C);
-        List<HeatWindow.Point> curve = window.curve();
+        boolean carriedOn = curve != window.curve();
         double lastS = curve.getLast().sinceS().doubleValue();
         // What comes long after the window says nothing more.
         double ends = Math.max(latestLiftOffS.doubleValue(), orZero(window.bondReadyS()));
-        double untilS = ends > 0 ? Math.min(lastS, ends * 1.25 + 10) : lastS;
+        double untilS = carriedOn ? lastS : ends > 0 ? Math.min(lastS, ends * 1.25 + 10) : lastS;
         double lowC = curve.getFirst().bondC().doubleValue() - 2;
         double highC = 6
                 + curve.stream()

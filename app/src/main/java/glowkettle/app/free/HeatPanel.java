@@ -22,6 +22,7 @@ public record HeatPanel(
         BigDecimal ambientC,
         boolean workable) {
     private static final BigDecimal USUAL_AIR_C = BigDecimal.valueOf(21);
+    private static final BigDecimal AHEAD = new BigDecimal("1.2");
 
     static HeatPanel of(JobFile job, Bond bond, SettingsFound found, Instant now) {
         BenchClocks.Heat newest = BenchClocks.heat(job, bond).orElse(null);
@@ -32,7 +33,12 @@ public record HeatPanel(
         HeatChart chart = null;
         boolean workable = false;
         if (newest != null) {
-            chart = HeatChart.of(bond.stack(), newest.window(), newest.latestLiftOffS(), job.limits());
+            chart = HeatChart.of(
+                    bond.stack(),
+                    newest.window(),
+                    carriedOn(newest, now, job.limits()),
+                    newest.latestLiftOffS(),
+                    job.limits());
             workable = newest.worksUntil() != null && now.isBefore(newest.worksUntil());
         } else if (!search.result().offers().isEmpty()) {
             chart = preview(bond, search.result().offers().getFirst().setting(), ambientC, job.limits());
@@ -40,11 +46,23 @@ public record HeatPanel(
         return new HeatPanel(newest, chart, search, ambientC, workable);
     }
 
+    /** As long as the heat is on the curve goes on with it, and some way ahead. */
+    private static List<HeatWindow.Point> carriedOn(BenchClocks.Heat heat, Instant now, ShopLimits limits) {
+        List<HeatWindow.Point> planned = heat.window().curve();
+        BigDecimal since = heat.sinceS(now);
+        if (!heat.isOn() || planned.getLast().sinceS().compareTo(since) > 0) {
+            return planned;
+        }
+        BigDecimal factor =
+                heat.refit() == null ? BigDecimal.ONE : heat.refit().result().factor();
+        return HeatWindow.curveUntil(heat.request(), factor, since.multiply(AHEAD), limits);
+    }
+
     private static HeatChart preview(Bond bond, Setting setting, BigDecimal ambientC, ShopLimits limits) {
         HeatWindow window = HeatWindow.of(
                         new HeatWindow.Request(bond.stack(), setting, ambientC, List.of(), null, null), limits)
                 .result();
-        return HeatChart.of(bond.stack(), window, window.latestLiftOffS(), limits);
+        return HeatChart.of(bond.stack(), window, window.curve(), window.latestLiftOffS(), limits);
     }
 
     /** What readings say of the newest heating. */

@@ -27,11 +27,12 @@ interface ProjectionMapper {
             @Nullable Instant nextAt,
             @Nullable Instant promise,
             boolean closed,
+            int standing,
             Instant openedAt,
             Instant changedAt) {}
 
     /** A moment at which hands are needed, or one that only tells and does not stay on the strip. */
-    record ClockRow(long job, Instant at, String what, String stage, boolean stays) {}
+    record ClockRow(long job, Instant at, String what, String stage, boolean stays, int rank) {}
 
     /** A pack that was lifted out, or a device that was isolated, until it is handed over and after. */
     record StoredRow(
@@ -54,15 +55,15 @@ interface ProjectionMapper {
 
     @Insert("""
             insert into job (shop_id, number, seq, owner, model_name, found_by, stage, tier, next_what, blocked, next_at, promise,
-                             closed, opened_at, changed_at)
+                             closed, standing, opened_at, changed_at)
             values (#{shop}, #{row.number}, #{row.seq}, #{row.owner}, #{row.modelName}, #{row.foundBy}, #{row.stage}, #{row.tier},
-                    #{row.nextWhat}, #{row.blocked}, #{row.nextAt}, #{row.promise}, #{row.closed}, #{row.openedAt},
+                    #{row.nextWhat}, #{row.blocked}, #{row.nextAt}, #{row.promise}, #{row.closed}, #{row.standing}, #{row.openedAt},
                     #{row.changedAt})
             on conflict (shop_id, number) do update
                set seq = excluded.seq, owner = excluded.owner, model_name = excluded.model_name,
                    found_by = excluded.found_by, stage = excluded.stage, tier = excluded.tier, next_what = excluded.next_what,
                    blocked = excluded.blocked, next_at = excluded.next_at, promise = excluded.promise,
-                   closed = excluded.closed, opened_at = excluded.opened_at, changed_at = excluded.changed_at
+                   closed = excluded.closed, standing = excluded.standing, opened_at = excluded.opened_at, changed_at = excluded.changed_at
             """)
     void put(int shop, JobRow row);
 
@@ -73,9 +74,9 @@ interface ProjectionMapper {
 
     @Insert("""
             <script>
-            insert into clock (shop_id, job, at, what, stage, stays) values
+            insert into clock (shop_id, job, at, what, stage, stays, class) values
             <foreach item="row" collection="rows" separator=",">
-                (#{shop}, #{row.job}, #{row.at}, #{row.what}, #{row.stage}, #{row.stays})
+                (#{shop}, #{row.job}, #{row.at}, #{row.what}, #{row.stage}, #{row.stays}, #{row.rank})
             </foreach>
             </script>
             """)

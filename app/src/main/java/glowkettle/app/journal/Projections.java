@@ -4,7 +4,8 @@ import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;
-import glowkettle.journal.BenchClocks;
+import glowkettle.journal.CallClass;
+import glowkettle.journal.Calls;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.LearntMinutes;
@@ -54,9 +55,14 @@ class Projections {
                         job.tier().result().tier().name(),
                         next.what(),
                         next.blocked(),
-                        clocks.isEmpty() ? null : clocks.getFirst().at(),
+                        clocks.stream()
+                                .filter(clock -> clock.rank() != CallClass.PROMISE.rank())
+                                .map(ProjectionMapper.ClockRow::at)
+                                .findFirst()
+                                .orElse(null),
                         job.state().promise(),
                         job.closed(),
+                        Calls.standing(job).ordinal(),
                         journal.getFirst().at(),
                         changed));
         rows.clearClocks(Shop.ID, job.number());
@@ -120,14 +126,16 @@ class Projections {
 
     private static List<ProjectionMapper.ClockRow> clocks(JobFile job, Instant changed, OpeningHours hours) {
         List<ProjectionMapper.ClockRow> clocks = new ArrayList<>(soak(job, changed, hours));
-        BenchClocks.of(job).stream()
-                .filter(clock -> clock.at().isAfter(changed))
-                .map(clock -> new ProjectionMapper.ClockRow(
+        // A moment that has passed is told of only while somebody still has to act on it.
+        Calls.of(job, hours).stream()
+                .filter(call -> call.stays() || call.at().isAfter(changed))
+                .map(call -> new ProjectionMapper.ClockRow(
                         job.number(),
-                        clock.at(),
-                        clock.what(),
-                        Stage.FREE.name(),
-                        clock.kind().needsHands()))
+                        call.at(),
+                        call.what(),
+                        call.stage().name(),
+                        call.stays(),
+                        call.cls().rank()))
                 .forEach(clocks::add);
         clocks.sort(Comparator.comparing(ProjectionMapper.ClockRow::at));
         return clocks;
@@ -147,7 +155,12 @@ class Projections {
             case ClockPlan.Outcome.Planned planned ->
                 planned.actions().stream()
                         .map(action -> new ProjectionMapper.ClockRow(
-                                job.number(), action.at(), action.what(), Stage.CALIBRATE.name(), true))
+                                job.number(),
+                                action.at(),
+                                action.what(),
+                                Stage.CALIBRATE.name(),
+                                true,
+                                CallClass.WORK.rank()))
                         .toList();
         };
     }

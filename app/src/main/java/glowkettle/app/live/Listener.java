@@ -46,6 +46,8 @@ class Listener implements SmartLifecycle {
                 Statement statement = connection.createStatement()) {
             statement.execute("listen job");
             PGConnection postgres = connection.unwrap(PGConnection.class);
+            // What was said while nobody listened is not said again.
+            pages.resync();
             try {
                 while (running) {
                     PGNotification[] heard = postgres.getNotifications(PATIENCE_MS);

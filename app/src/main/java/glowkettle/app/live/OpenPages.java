@@ -3,59 +3,107 @@ package glowkettle.app.live;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** The pages of jobs that are open in front of this node, told of every change of their job. */
+/**
+ * The pages of jobs that are open in front of this node, told of every change of their job. Each line is written by itself:
+ * one that is slow or half open keeps nobody else waiting, and is let go.
+ */
 @Component
 class OpenPages {
-    private final Map<Long, Set<SseEmitter>> pages = new ConcurrentHashMap<>();
+    /** What a page may be behind; it comes again by itself and is told how things stand. */
+    private static final int MOST_WAITING = 64;
+
+    private final Map<Long, Set<Line>> pages = new ConcurrentHashMap<>();
+
+    /** One open page. */
+    private static final class Line {
+        private final SseEmitter emitter;
+        private final BlockingQueue<SseEmitter.SseEventBuilder> waiting = new ArrayBlockingQueue<>(MOST_WAITING);
+        private volatile boolean gone;
+
+        private Line(SseEmitter emitter) {
+            this.emitter = emitter;
+        }
+    }
 
     SseEmitter open(long job, Change now) {
         // Without an end of its own: the browser closes it with the page, and comes again when the line broke.
         SseEmitter emitter = new SseEmitter(0L);
-        Runnable forget = () -> forget(job, emitter);
+        Line line = new Line(emitter);
+        Runnable forget = () -> forget(job, line);
         emitter.onCompletion(forget);
         emitter.onError(failure -> forget.run());
         emitter.onTimeout(forget);
-        pages.computeIfAbsent(job, key -> ConcurrentHashMap.newKeySet()).add(emitter);
+        pages.computeIfAbsent(job, key -> ConcurrentHashMap.newKeySet()).add(line);
         // What came between the drawing of the page and this line is told at once.
-        send(job, emitter, now);
+        say(job, line, event(now));
+        Thread.ofVirtual().name("line-" + job).start(() -> write(job, line));
         return emitter;
     }
 
-    void tell(Change change) {
-        pages.getOrDefault(change.job(), Set.of()).forEach(emitter -> send(change.job(), emitter, change));
+    private void write(long job, Line line) {
+        try {
+            while (!line.gone) {
+                line.emitter.send(line.waiting.take());
+            }
+        } catch (IOException | IllegalStateException broken) {
+            forget(job, line);
+        } catch (InterruptedException ended) {
+            Thread.currentThread().interrupt();
+        }
     }
 
-    /** Finds out which lines are broken, and keeps the others from being closed on the way. */
+    void tell(Change change) {
+        pages.getOrDefault(change.job(), Set.of()).forEach(line -> say(change.job(), line, event(change)));
+    }
+
+    /** Finds out which lines are broken, and lets the pages know that theirs is not. */
     void breathe() {
-        pages.forEach((job, emitters) -> emitters.forEach(
-                emitter -> send(job, emitter, SseEmitter.event().comment("still here"))));
+        everyLine("here");
+    }
+
+    /** Something may have been missed: every page asks anew how its job stands. */
+    void resync() {
+        everyLine("resync");
+    }
+
+    private void everyLine(String name) {
+        pages.forEach((job, lines) -> lines.forEach(
+                line -> say(job, line, SseEmitter.event().name(name).data(""))));
     }
 
     /** Lets go of every line, so that a node can end; the browsers come again elsewhere. */
     void close() {
-        pages.values().forEach(emitters -> emitters.forEach(SseEmitter::complete));
+        pages.forEach((job, lines) -> lines.forEach(line -> forget(job, line)));
     }
 
-    private void send(long job, SseEmitter emitter, Change change) {
-        send(job, emitter, SseEmitter.event().name("changed").data(change.json()));
+    private static SseEmitter.SseEventBuilder event(Change change) {
+        return SseEmitter.event().name("changed").data(change.json());
     }
 
-    private void send(long job, SseEmitter emitter, SseEmitter.SseEventBuilder event) {
-        try {
-            emitter.send(event);
-        } catch (IOException | IllegalStateException gone) {
-            forget(job, emitter);
+    private void say(long job, Line line, SseEmitter.SseEventBuilder event) {
+        if (!line.waiting.offer(event)) {
+            forget(job, line);
         }
     }
 
-    private void forget(long job, SseEmitter emitter) {
-        pages.computeIfPresent(job, (key, emitters) -> {
-            emitters.remove(emitter);
-            return emitters.isEmpty() ? null : emitters;
+    private void forget(long job, Line line) {
+        if (line.gone) {
+            return;
+        }
+        line.gone = true;
+        pages.computeIfPresent(job, (key, lines) -> {
+            lines.remove(line);
+            return lines.isEmpty() ? null : lines;
         });
+        // Wakes its writer, which then ends.
+        line.waiting.clear();
+        line.waiting.offer(SseEmitter.event().comment("end"));
+        line.emitter.complete();
     }
 }

@@ -4,10 +4,13 @@ import glowkettle.app.binding.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.finding.Figures;
+import glowkettle.journal.Admission;
+import glowkettle.journal.Entry;
 import glowkettle.journal.Freeing;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.LearntMinutes;
 import glowkettle.journal.OpenEntry;
+import glowkettle.journal.Role;
 import glowkettle.journal.Stage;
 import glowkettle.library.Fastener;
 import glowkettle.open.TeardownPlan;
@@ -68,6 +71,19 @@ class OpenPage implements StagePage {
         model.addAttribute(
                 "freeing",
                 step.filter(next -> Freeing.isFreeing(job, next.operation())).isPresent());
+        model.addAttribute(
+                "refusedNow",
+                step.filter(next ->
+                                job.model().fastenersOf(next.operation().id()).isEmpty())
+                        .filter(next -> !Freeing.isFreeing(job, next.operation()))
+                        .flatMap(next -> Admission.refuse(
+                                job,
+                                new Entry.StepDone(
+                                        Entry.Way.IN, next.operation().id()),
+                                new Admission.Author("", Role.TECHNICIAN),
+                                now))
+                        .map(Admission.Refusal::reason)
+                        .orElse(null));
         model.addAttribute("taken", taken(job));
         model.addAttribute(
                 "learnt",

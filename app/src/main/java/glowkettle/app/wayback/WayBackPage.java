@@ -5,7 +5,10 @@ import glowkettle.app.open.FaceView;
 import glowkettle.app.open.Stuck;
 import glowkettle.app.open.TrayPanel;
 import glowkettle.app.web.StagePage;
+import glowkettle.journal.Admission;
+import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.Role;
 import glowkettle.journal.Stage;
 import glowkettle.library.Fastener;
 import glowkettle.open.Tightening;
@@ -13,6 +16,8 @@ import glowkettle.open.WayBack;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -26,6 +31,25 @@ class WayBackPage implements StagePage {
 
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
+        Set<String> missing = job.fasteners().missing();
+        model.addAttribute(
+                "missingHoles",
+                job.nextStepBack(job.wayBack().result())
+                        .map(next -> job.fasteners().emptyHolesOf(next.id()).stream()
+                                .filter(missing::contains)
+                                .toList())
+                        .orElse(List.of()));
+        model.addAttribute(
+                "refusedNow",
+                job.nextStepBack(job.wayBack().result())
+                        .filter(next -> job.fasteners().emptyHolesOf(next.id()).isEmpty())
+                        .flatMap(next -> Admission.refuse(
+                                job,
+                                new Entry.StepDone(Entry.Way.BACK, next.id()),
+                                new Admission.Author("", Role.TECHNICIAN),
+                                now))
+                        .map(Admission.Refusal::reason)
+                        .orElse(null));
         WayBack.Plan plan = job.wayBack().result();
         Optional<WayBack.Step> step = job.nextStepBack(plan);
         String stepId = step.map(WayBack.Step::id).orElse(null);
@@ -40,7 +64,7 @@ class WayBackPage implements StagePage {
         model.addAttribute("holes", holes);
         model.addAttribute(
                 "inTray",
-                job.fasteners().tray().result().leftOver().stream()
+                Stream.concat(job.fasteners().tray().result().leftOver().stream(), missing.stream())
                         .flatMap(id -> job.model().fastener(id).stream())
                         .toList());
         List<FaceView> faces = FaceView.of(job, stepId);

@@ -7,6 +7,7 @@ import glowkettle.app.shop.ShopBook;
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.UUID;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 /** What the frame around every page needs: the clock strip, the shop, who is signed in. */
 @ControllerAdvice(annotations = Controller.class)
 class Frame {
+    private static final int CALLS_READ = 40;
     private static final int CLOCKS_SHOWN = 6;
     /** How long a clock that only tells stays after it ran out. */
     private static final Duration TOLD_FOR = Duration.ofMinutes(10);
@@ -53,9 +55,16 @@ class Frame {
         model.addAttribute("signedIn", signedIn);
         model.addAttribute("who", signedIn ? principal.getName() : "");
         model.addAttribute("isLead", request.isUserInRole("LEAD"));
+        Instant now = clock.instant();
+        List<BenchMapper.BenchClock> calls =
+                signedIn ? bench.calls(Shop.ID, now, now.minus(TOLD_FOR), CALLS_READ) : List.of();
+        List<BenchMapper.BenchClock> others =
+                calls.stream().filter(call -> !call.isDanger(now)).toList();
+        model.addAttribute("calls", calls);
         model.addAttribute(
-                "clocks",
-                signedIn ? bench.nearestClocks(Shop.ID, clock.instant().minus(TOLD_FOR), CLOCKS_SHOWN) : List.of());
+                "dangers", calls.stream().filter(call -> call.isDanger(now)).toList());
+        model.addAttribute("clocks", others.stream().limit(CLOCKS_SHOWN).toList());
+        model.addAttribute("moreCalls", Math.max(0, others.size() - CLOCKS_SHOWN));
     }
 
     /** Every form gets an id of its own, so that sending one twice is never taken for another. */

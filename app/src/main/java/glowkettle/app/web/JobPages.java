@@ -4,6 +4,7 @@ import glowkettle.app.binding.Attempt;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.assess.Tier;
+import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.NextThing;
 import glowkettle.journal.Stage;
@@ -62,6 +63,10 @@ public class JobPages {
         model.addAttribute("tier", job.tier());
         model.addAttribute("tiers", Tier.values());
         model.addAttribute("newestLimits", limits.newest().limits().version());
+        boolean away = job.oldPackIsAway() && job.released().isEmpty();
+        model.addAttribute("oldPackAway", away ? job.oldPackTier() : null);
+        model.addAttribute(
+                "oldPackIn", job.stored().map(Entry.PackStored::containerName).orElse(""));
         model.addAttribute("showsStage", showsStage);
     }
 

@@ -35,7 +35,17 @@ class FamilyWalkTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"fulmar-13", "shearwater-15", "dunlin", "petrel-5", "guillemot-6", "plover-4", "avocet", "curlew"
+            strings = {
+                "fulmar-13",
+                "shearwater-15",
+                "dunlin",
+                "eider-13",
+                "tern-fold-12",
+                "petrel-5",
+                "guillemot-6",
+                "plover-4",
+                "avocet",
+                "curlew"
             })
     void goesFromTheCounterToAPackOnTheBench(String model) {
         try (Technician technician = Technician.at(kettle, "technician")) {
@@ -95,8 +105,19 @@ class FamilyWalkTest {
     private void onwards(Technician technician, long number) {
         Page page = technician.page();
         if (page.url().endsWith("/assess")) {
-            technician.open("/jobs/" + number + "/open");
+            if (page.locator(".next-thing input[name='socPercent']").count() > 0) {
+                technician.type("socPercent", "22").letGo().send(" ");
+            } else {
+                technician.open("/jobs/" + number + "/open");
+            }
             return;
+        }
+        int colours = page.locator(".next-thing input[name$='.colour']").count();
+        for (int i = 0; i < colours; i++) {
+            technician.type("leads[" + i + "].colour", "colour " + i);
+        }
+        if (colours > 0) {
+            technician.letGo();
         }
         JobFile job = kettle.bean(JournalBook.class).file(number);
         boolean dwells = job.freeing()

@@ -116,13 +116,25 @@ class FreeWalkTest {
                     .open(job.path("free"))
                     .headed("Note colours and routing")
                     .letGo()
-                    .send(" ");
+                    .send(" ")
+                    .sees("Missing: Colour found");
+            noteColours(technician);
             technician.headed("How do they come off?").send(" ").headed("black at B");
             technician.send(" ").headed("Cover both ends of black");
             assertThat(technician.page().locator("button:has-text('It is off')"))
                     .hasCount(0);
             technician.send(" ").headed("white at T");
         }
+    }
+
+    /** Nothing is proposed: what the drawing says is not what is there. */
+    private static void noteColours(Technician technician) {
+        technician
+                .type("leads[0].colour", "black")
+                .type("leads[1].colour", "white")
+                .type("leads[2].colour", "red")
+                .letGo()
+                .send(" ");
     }
 
     @Test

@@ -63,7 +63,8 @@ class StoreWalkTest {
                     .type("ambientC", "20")
                     .letGo()
                     .send(" ");
-            technician.open(job.path("assess")).tier("Isolate");
+            technician.open(job.path("assess")).sees("The old pack lies in").tier("Clear");
+            assertThat(technician.page().locator(".old-pack-away .tier")).containsText("Isolate");
             technician.open("/isolation/round/42").sees("Last look").sees("31 °C");
         }
     }

@@ -80,8 +80,10 @@ class TierWalkTest {
                     .open(job.path("open"))
                     .headed("The plan waits")
                     .open(job.path("assess"))
-                    .send(" ")
                     .sees("Only a lead may go on")
+                    .send(" ")
+                    .at("/jobs/[0-9]+/fit")
+                    .sees("The old pack lies in")
                     .open("/isolation/round/"
                             + job.file().stored().orElseThrow().container())
                     .sees("job " + job.number() + ", Gannet 14 laptop");
@@ -90,11 +92,12 @@ class TierWalkTest {
     }
 
     @Test
-    void aLeadGoesOnWithAReasonOnly() {
-        Played job = Played.lifted(kettle);
+    void aLeadGoesOnWithAReasonOnlyAndTheRemovalIsStepByStep() {
+        Played job = Played.assessed(kettle);
+        job.write(new Entry.SeamTaken(new HazardReadings.Seam(List.of(new BigDecimal("1.4")), null, null)));
         try (Technician technician = Technician.at(kettle, "technician")) {
-            thickness(technician, job, "6.5");
-            technician.send(" ");
+            technician.open(job.path("assess")).headed("No power, no charge").send(" ");
+            technician.headed("A lead decides how it goes on");
         }
         try (Technician lead = Technician.at(kettle, "lead")) {
             lead.open(job.path("assess"));
@@ -102,9 +105,17 @@ class TierWalkTest {
             lead.sees("Missing: Reason");
             lead.page().locator("textarea[name='reason']").fill("Cold removal outdoors with a second person.");
             lead.page().locator("button.grave").click();
-            lead.at("/jobs/[0-9]+/fit");
+            for (Entry.ColdStep step : Entry.ColdStep.values()) {
+                lead.headed(step.words());
+                if (step.named()) {
+                    lead.type("name", "A. Quayside").letGo();
+                }
+                lead.send(" ");
+            }
+            lead.at("/jobs/[0-9]+/open");
         }
         Assertions.assertThat(job.file().halted()).isFalse();
+        Assertions.assertThat(job.file().coldRemovalNext()).isEmpty();
     }
 
     @Test
@@ -141,11 +152,11 @@ class TierWalkTest {
     void aReadingIsCorrectedFromTheJournalByTypingItAnew() {
         Played job = Played.lifted(kettle);
         try (Technician technician = Technician.at(kettle, "technician")) {
-            thickness(technician, job, "6.5");
-            technician.tier("Isolate").open(job.path("journal"));
+            thickness(technician, job, "6.2");
+            technician.tier("Guarded").open(job.path("journal"));
             technician.page().locator("a:has-text('Correct')").first().click();
             technician
-                    .sees("Correcting: Thickness: middle 6.5 mm")
+                    .sees("Correcting: Thickness: middle 6.2 mm")
                     .type("thickness.middleThicknessMm", "5.85")
                     .press("Enter")
                     .tier("Clear");

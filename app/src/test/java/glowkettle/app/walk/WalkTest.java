@@ -92,6 +92,11 @@ class WalkTest {
                 .letGo()
                 .send(" ")
                 .headed("fits")
+                .sees("as it comes out of its box")
+                .type("thickness.middleThicknessMm", "5.8")
+                .type("voltage.restedCellV", "3,81")
+                .letGo()
+                .send(" ")
                 .send(" ")
                 .at("/jobs/[0-9]+/wayback");
     }
