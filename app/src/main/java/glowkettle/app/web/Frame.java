@@ -64,7 +64,6 @@ class Frame {
         model.addAttribute(
                 "dangers", calls.stream().filter(call -> call.isDanger(now)).toList());
         model.addAttribute("clocks", others.stream().limit(CLOCKS_SHOWN).toList());
-        model.addAttribute("moreCalls", Math.max(0, others.size() - CLOCKS_SHOWN));
     }
 
     /** Every form gets an id of its own, so that sending one twice is never taken for another. */
