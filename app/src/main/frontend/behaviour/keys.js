@@ -71,6 +71,16 @@ function press(event) {
         ahead += event.key;
         return;
     }
+    // With Shift a digit is a stage on every page, whatever else its key writes.
+    const stage = event.shiftKey ? /^Digit([0-9])$/.exec(event.code)?.[1] : undefined;
+    if (stage !== undefined) {
+        event.preventDefault();
+        const way = document.querySelector(`[data-key="${stage}"]`);
+        if (way) {
+            follow(way);
+        }
+        return;
+    }
     // Where a figure is asked for, a figure goes there and nowhere else.
     if (isFigure(event.key) && askedFigure() !== null) {
         event.preventDefault();

@@ -173,13 +173,12 @@ final class WarmthRows {
                         "The surface is this hot without heat or current.");
             }
         }
-        String retake = "Not at rest, and nothing predicts this: take it again at rest.";
         row.from(
                 Limit.SURFACE_ISOLATE_C,
                 hottestC,
                 Tier.GUARDED,
                 "retake-surface",
-                retake,
+                "This hot, not at rest, and nothing predicts it: take it again at rest.",
                 Condition.RETAKE_AT_REST,
                 Condition.NO_HEAT);
         row.from(
@@ -187,7 +186,7 @@ final class WarmthRows {
                 aboveAmbientK,
                 Tier.GUARDED,
                 "retake-above-ambient",
-                retake,
+                "This far above the air, not at rest, and nothing predicts it: take it again at rest.",
                 Condition.RETAKE_AT_REST,
                 Condition.NO_HEAT);
         row.from(
@@ -195,7 +194,7 @@ final class WarmthRows {
                 warmth.riseKIn5Min(),
                 Tier.GUARDED,
                 "retake-growing",
-                retake,
+                "Growing, not at rest, and nothing predicts it: take it again at rest.",
                 Condition.RETAKE_AT_REST,
                 Condition.NO_HEAT);
     }

@@ -24,17 +24,23 @@ public record Setting(
         BigDecimal sharePercent) {
     /** What gives the heat. */
     public enum Source {
-        MAT("heating mat", Limit.MAT_WM2K),
-        DRYER("hair dryer, 10 cm", Limit.DRYER_WM2K),
-        AIR_LOW("hot air, low, 6 cm", Limit.AIR_LOW_WM2K),
-        AIR_MEDIUM("hot air, medium, 6 cm", Limit.AIR_MEDIUM_WM2K);
+        MAT("heating mat", Limit.MAT_WM2K, HeatPlace.MAT),
+        DRYER("hair dryer, 10 cm", Limit.DRYER_WM2K, HeatPlace.DRYER),
+        AIR_LOW("hot air, low, 6 cm", Limit.AIR_LOW_WM2K, HeatPlace.AIR_STATION),
+        AIR_MEDIUM("hot air, medium, 6 cm", Limit.AIR_MEDIUM_WM2K, HeatPlace.AIR_STATION);
 
         private final String words;
         private final Limit transfer;
+        private final HeatPlace place;
 
-        Source(String words, Limit transfer) {
+        Source(String words, Limit transfer, HeatPlace place) {
             this.words = words;
             this.transfer = transfer;
+            this.place = place;
+        }
+
+        public HeatPlace place() {
+            return place;
         }
 
         public String words() {

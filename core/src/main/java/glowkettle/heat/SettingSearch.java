@@ -9,8 +9,10 @@ import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 
 /**
  * Looks through the shop's mats, dryers and hot air, from either face, for settings that leave a window. A setting is
@@ -34,11 +36,17 @@ public record SettingSearch(List<Offer> offers, int tried) {
         offers = List.copyOf(offers);
     }
 
+    /** With everything a shop could have. */
     public static Result<SettingSearch> of(HeatWindow.Request request, ShopLimits limits) {
+        return of(request, EnumSet.allOf(HeatPlace.class), limits);
+    }
+
+    /** Only with what the shop has. */
+    public static Result<SettingSearch> of(HeatWindow.Request request, Set<HeatPlace> has, ShopLimits limits) {
         request.stack().checked();
         double worksFromC =
                 limits.number(Objects.requireNonNull(request.stack().adhesive().worksFrom()));
-        List<Setting> settings = settings(limits);
+        List<Setting> settings = settings(has, limits);
         List<Exact> offers = new ArrayList<>();
         boolean possible = !request.stack().bondTouchesCell() || worksFromC < limits.number(Limit.CELL_HEATING_C);
         if (possible) {
@@ -56,10 +64,13 @@ public record SettingSearch(List<Offer> offers, int tried) {
         return new Result<>(search, findings(search, request), working(search, limits));
     }
 
-    private static List<Setting> settings(ShopLimits limits) {
+    private static List<Setting> settings(Set<HeatPlace> has, ShopLimits limits) {
         List<Setting> settings = new ArrayList<>();
         BigDecimal step = limits.of(Limit.HEAT_STEP_K);
         for (Setting.Source source : Setting.Source.values()) {
+            if (!has.contains(source.place())) {
+                continue;
+            }
             BigDecimal most = limits.of(source == Setting.Source.MAT ? Limit.MAT_MOST_C : Limit.AIR_MOST_C);
             for (BigDecimal at = limits.of(Limit.HEAT_LEAST_C); at.compareTo(most) <= 0; at = at.add(step)) {
                 settings.add(new Setting(source, at, Setting.Face.BELOW, null));

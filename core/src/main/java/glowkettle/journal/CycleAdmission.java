@@ -7,6 +7,7 @@ import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 
@@ -35,7 +36,8 @@ final class CycleAdmission {
                 .map(Recorded::at)
                 .reduce((earlier, later) -> later)
                 .orElseThrow();
-        return event.happened().isBefore(closed)
+        // What is typed has no seconds, so the minute in which it was closed counts as after.
+        return event.happened().isBefore(closed.truncatedTo(ChronoUnit.MINUTES))
                 ? Admission.no(
                         "happened",
                         "%s lies before the device was closed at %s; look at the time again."

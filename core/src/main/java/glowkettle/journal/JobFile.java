@@ -263,6 +263,20 @@ public final class JobFile {
         return gauge(Entry.Moment.AFTER).map(read -> Health.fromGauge(read.reading(), limits));
     }
 
+    /** A new pack whose gauge says less than a new one should; empty while nobody has read it, or it is as it should be. */
+    public Optional<Finding> notFuller() {
+        return healthAfter()
+                .map(health -> health.result().sohPercent())
+                .filter(soh -> soh.compareTo(limits.of(Limit.FULLER_PERCENT)) < 0)
+                .map(
+                        soh -> limits.finding(
+                                "new-pack-not-full",
+                                Weight.CARE,
+                                soh,
+                                Limit.FULLER_PERCENT,
+                                "The new pack's gauge says less than a new one holds: calibrate it, then read it again; else the label is not kept."));
+    }
+
     public Optional<Entry.GaugeRead> gauge(Entry.Moment moment) {
         return state.all(Entry.GaugeRead.class)
                 .filter(read -> read.moment() == moment)

@@ -16,6 +16,11 @@ public final class LearntMinutes {
     /** Whoever was away for longer was not at this step. */
     private static final Duration MOST = Duration.ofHours(1);
 
+    /** More than so many times the plan is a pause, not the step. Source: handbook, Hand back. */
+    private static final BigDecimal PAUSE_FROM = BigDecimal.valueOf(3);
+
+    private static final BigDecimal MILLIS_PER_MINUTE = BigDecimal.valueOf(60_000);
+
     private LearntMinutes() {}
 
     static UnaryOperator<Operation> of(JobState state) {
@@ -35,11 +40,20 @@ public final class LearntMinutes {
         Instant before = null;
         for (Map.Entry<String, Instant> step : job.stepsInAt().entrySet()) {
             Duration length = before == null ? Duration.ZERO : Duration.between(before, step.getValue());
-            if (length.compareTo(LEAST) >= 0 && length.compareTo(MOST) <= 0) {
+            if (length.compareTo(LEAST) >= 0 && length.compareTo(MOST) <= 0 && !isPause(job, step.getKey(), length)) {
                 taken.put(step.getKey(), length);
             }
             before = step.getValue();
         }
         return taken;
+    }
+
+    private static boolean isPause(JobFile job, String step, Duration length) {
+        return job.operation(step)
+                .filter(operation -> BigDecimal.valueOf(length.toMillis())
+                                .compareTo(
+                                        operation.minutes().multiply(PAUSE_FROM).multiply(MILLIS_PER_MINUTE))
+                        > 0)
+                .isPresent();
     }
 }

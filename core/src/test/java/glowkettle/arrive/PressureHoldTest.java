@@ -107,4 +107,31 @@ class PressureHoldTest {
         }
         assertThat(holds / (double) rounds).isBetween(0.92, 1.0);
     }
+
+    /** What says nothing of the shell is no verdict on it. */
+    @Test
+    void aLogThatIsShortSparseOutOfOrderOrPressedTooFarIsRepeated() {
+        assertRepeated(log(201, i -> 0, i -> 5), "forward in time");
+        assertRepeated(log(20, i -> i / 10.0, i -> 5), "shorter");
+        assertRepeated(log(11, i -> i * 2.0, i -> 5), "sparse");
+        assertRepeated(log(201, i -> i / 10.0, i -> i == 3 ? 6.1 : 5), "more than");
+        assertRepeated(log(1, i -> 0, i -> 5), "1 samples");
+    }
+
+    private static PressureHold.Log log(int count, DoubleUnaryOperator secondsAt, DoubleUnaryOperator kpaAt) {
+        List<PressureHold.Sample> samples = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            samples.add(new PressureHold.Sample(
+                    BigDecimal.valueOf(secondsAt.applyAsDouble(i)), BigDecimal.valueOf(kpaAt.applyAsDouble(i))));
+        }
+        return new PressureHold.Log(BigDecimal.valueOf(5), BigDecimal.valueOf(8), samples);
+    }
+
+    private static void assertRepeated(PressureHold.Log log, String why) {
+        var answer = PressureHold.judge(log, ShopLimits.defaults());
+        assertThat(answer.result().verdict()).isEqualTo(Verdict.REPEAT);
+        assertThat(answer.findings())
+                .singleElement()
+                .satisfies(finding -> assertThat(finding.sentence()).contains(why));
+    }
 }

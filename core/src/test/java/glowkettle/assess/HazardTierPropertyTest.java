@@ -24,6 +24,8 @@ class HazardTierPropertyTest {
             Map.entry("wet", List.of("NO", "DEVICE", "PACK")),
             Map.entry("faceStrainPercent", List.of("0", "0.9", "1", "4")),
             Map.entry("surfaceC", List.of("21", "23.9", "24", "29", "44.9", "45", "52", "60", "80")),
+            Map.entry("cellC", List.of("21", "44.9", "45", "52", "59.9", "60", "80")),
+            Map.entry("curveCellC", List.of("21", "44.9", "45", "52", "59.9", "60", "80")),
             Map.entry("riseK", List.of("0", "1.9", "2", "4.9", "5", "9")),
             Map.entry("excessRiseK", List.of("0", "4.9", "5", "8")),
             Map.entry("middleMm", List.of("4.2", "4.28", "4.284", "4.40", "4.41", "4.62", "5.5")),
@@ -34,17 +36,19 @@ class HazardTierPropertyTest {
             Map.entry("dropMv", List.of("0", "4.9", "5", "30", "480", "2000")));
     private static final List<String> COLUMNS =
             LADDERS.keySet().stream().sorted().toList();
-    private static final Map<String, List<String>> SURROUNDINGS = Map.of(
-            "point", List.of("INTAKE", "LIFTED_OUT"),
-            "atRest", List.of("true", "false", ""),
-            "ambientC", List.of("21", ""),
-            "minutesSinceHeat", List.of("", "0", "31", "300"),
-            "minutesSinceCurrent", List.of("", "0", "31", "300"),
-            "predictedC", List.of("", "30", "40"),
-            "nominalMm", List.of("4.2", ""),
-            "source", List.of("CELLS", "GAUGE", "PLUG"),
-            "damageAgeHours", List.of("", "3", "30"),
-            "hoursSinceCurrent", List.of("", "3", "60"));
+    private static final Map<String, List<String>> SURROUNDINGS = Map.ofEntries(
+            Map.entry("point", List.of("INTAKE", "LIFTED_OUT")),
+            Map.entry("atRest", List.of("true", "false", "")),
+            Map.entry("ambientC", List.of("21", "")),
+            Map.entry("minutesSinceHeat", List.of("", "0", "31", "300")),
+            Map.entry("minutesSinceCurrent", List.of("", "0", "31", "300")),
+            Map.entry("predictedC", List.of("", "30", "40")),
+            Map.entry("nominalMm", List.of("4.2", "")),
+            Map.entry("source", List.of("CELLS", "GAUGE", "PLUG")),
+            Map.entry("damageAgeHours", List.of("", "3", "30")),
+            Map.entry("hoursSinceCurrent", List.of("", "3", "60")),
+            Map.entry("minutesSinceCellRead", List.of("", "0", "1.9", "2", "20")),
+            Map.entry("overrun", List.of("true", "false", "")));
 
     private static Tier tier(Readings readings) {
         return HazardTier.judge(readings.take(), LIMITS).result().tier();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
+import java.util.EnumSet;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -70,6 +71,20 @@ class SettingSearchTest {
                 Stacks.heated(Stacks.HANDHELD, Setting.Source.MAT, "60", Setting.Face.BELOW, "22"), strict);
         assertThat(result.result().offers()).isEmpty();
         assertThat(result.findings().getFirst().sentence()).contains("the solvent way");
+    }
+
+    @Test
+    void onlyWhatTheShopHasIsTried() {
+        var request = Stacks.heated(Stacks.HANDHELD, Setting.Source.MAT, "60", Setting.Face.BELOW, "22");
+        var dryer =
+                SettingSearch.of(request, EnumSet.of(HeatPlace.DRYER), LIMITS).result();
+        assertThat(dryer.tried())
+                .isBetween(1, SettingSearch.of(request, LIMITS).result().tried() / 2);
+        assertThat(dryer.offers()).extracting(offer -> offer.setting().source()).containsOnly(Setting.Source.DRYER);
+        assertThat(SettingSearch.of(request, EnumSet.noneOf(HeatPlace.class), LIMITS)
+                        .result()
+                        .offers())
+                .isEmpty();
     }
 
     private static SettingSearch search(Stack stack, String ambientC, ShopLimits limits) {

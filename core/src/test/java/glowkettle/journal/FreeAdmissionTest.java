@@ -2,6 +2,7 @@ package glowkettle.journal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.assess.RunDown;
 import glowkettle.assess.Tier;
 import glowkettle.free.Bending;
 import glowkettle.free.Effort;
@@ -193,6 +194,10 @@ class FreeAdmissionTest {
         Bench bench =
                 atTheTape().write(solvent(Solvent.Lies.UNDER_A_PART, "22")).later(Duration.ofMinutes(3));
         refused(bench, HEAT, "covered");
+        refused(
+                bench,
+                new Entry.RunDownChosen(RunDown.School.RUN_DOWN_FIRST, BigDecimal.ONE, BigDecimal.valueOf(80)),
+                "covered");
         bench.write(new FreeEntry.SolventUncovered());
         refused(bench, HEAT, "dries for another 5 min");
         refused(bench, new FreeEntry.SolventUncovered(), "No solvent is covered");
@@ -338,11 +343,14 @@ class FreeAdmissionTest {
                         List.of(new OpenEntry.LearntStep("cover", new BigDecimal("7.5"), new BigDecimal("6")))))
                 .assessed();
         assertThat(bench.file().operation("cover").orElseThrow().minutes()).isEqualByComparingTo("7.5");
-        bench.in("off").later(Duration.ofMinutes(4));
+        bench.in("off").later(Duration.ofSeconds(90));
         bench.write(new Entry.FastenersOut(List.of("S1", "S2"), List.of())).later(Duration.ofSeconds(2));
         bench.in("cover");
         // The cover was ticked right after: that says nothing of how long it took.
         assertThat(LearntMinutes.taken(bench.file()))
-                .containsOnly(java.util.Map.entry("screws", Duration.ofMinutes(4)));
+                .containsOnly(java.util.Map.entry("screws", Duration.ofSeconds(90)));
+        Bench away = new Bench().assessed().in("off").later(Duration.ofMinutes(40));
+        away.write(new Entry.FastenersOut(List.of("S1", "S2"), List.of()));
+        assertThat(LearntMinutes.taken(away.file())).isEmpty();
     }
 }

@@ -10,6 +10,7 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.ShopBook;
+import glowkettle.app.web.TypedMoment;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
 import glowkettle.journal.Entry;
@@ -70,6 +71,8 @@ class ArriveController {
         typed.put(
                 "limitsVersion",
                 new String[] {String.valueOf(limits.newest().limits().version())});
+        typed.computeIfPresent(
+                "promise", (name, said) -> new String[] {TypedMoment.iso(said[0], true, clock.instant(), shop.zone())});
         Bound<Entry.JobOpened> bound = Binder.form(Entry.JobOpened.class, FormTree.of(typed), shop.zone());
         boolean codeKnown = faults.isEmpty();
         faults.addAll(bound.faults());

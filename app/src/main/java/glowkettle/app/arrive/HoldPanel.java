@@ -37,8 +37,9 @@ public class HoldPanel {
             int width,
             int height) {}
 
-    /** A test and its curve. */
-    public record Held(PressureHold held, String curve) {}
+    /** A test, its curve, and why it must be repeated where it must. */
+    public record Held(
+            PressureHold held, String curve, @Nullable String repeat) {}
 
     /** The panel of a page on which tests of this moment are made. */
     public Shown of(JobFile job, Entry.Moment moment) {
@@ -59,8 +60,17 @@ public class HoldPanel {
                 .all(Entry.PressureHeld.class)
                 .filter(held -> held.moment() == moment)
                 .reduce((earlier, later) -> later)
-                .map(held -> new Held(held.held(), curve(job, held)))
+                .map(held -> new Held(held.held(), curve(job, held), repeat(job, held)))
                 .orElse(null);
+    }
+
+    private @Nullable String repeat(JobFile job, Entry.PressureHeld held) {
+        return held.held().verdict() != PressureHold.Verdict.REPEAT
+                ? null
+                : logs.log(job.number(), held.log())
+                        .map(log -> PressureHold.judge(log, job.limits()))
+                        .map(judged -> judged.findings().getFirst().sentence())
+                        .orElse(null);
     }
 
     /** As far from the top as the pressure is from its target, whether it was pumped in or out. */

@@ -45,7 +45,7 @@ public interface BenchMapper {
              order by (select min(class) from clock
                         where clock.shop_id = job.shop_id and clock.job = job.number and stays and at <= #{now})
                           nulls last,
-                      standing, next_at nulls last, promise nulls last, number
+                      next_at is null, standing, next_at, promise nulls last, number
              limit #{most}
             """)
     List<BenchJob> open(int shop, Instant now, int most);

@@ -15,7 +15,9 @@ public record Key(String key, String does) {
             new Key("/", "Find a job"),
             new Key("N", "New job"),
             new Key("B", "Back to the bench"),
-            new Key("1 to 9", "A stage of this job; where a figure is asked for, they go into it"),
+            new Key(
+                    "1 to 9",
+                    "A stage of this job; where a figure is asked for they go into it, with Shift to the stage"),
             new Key("J", "The journal of this job"),
             new Key("H", "Start the pressure tester"),
             new Key("S, V", "A bond took some effort, or held strongly"),

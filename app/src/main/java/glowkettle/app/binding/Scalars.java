@@ -137,7 +137,7 @@ final class Scalars {
             }
         } catch (DateTimeException e) {
             String example = type == Instant.class
-                    ? json ? "2026-03-02T08:30:00Z" : "2026-03-02T08:30"
+                    ? json ? "2026-03-02T08:30:00Z" : "Thu 16:00, 26 Nov 9:30, in 2 h, or 2026-03-02T08:30"
                     : type == LocalDate.class ? "2026-03-02" : type == LocalTime.class ? "08:30" : "Europe/Lisbon";
             throw new Unreadable("'%s' cannot be read; readable is %s".formatted(shortened(text), example));
         }

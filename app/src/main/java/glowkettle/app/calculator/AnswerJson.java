@@ -12,6 +12,7 @@ import java.time.Duration;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -67,6 +68,7 @@ final class AnswerJson {
             case BigDecimal figure -> NODES.numberNode(figure);
             case Integer whole -> NODES.numberNode(whole);
             case Long whole -> NODES.numberNode(whole);
+            case Double real -> Double.isFinite(real) ? NODES.numberNode(BigDecimal.valueOf(real)) : NODES.nullNode();
             case Boolean truth -> NODES.booleanNode(truth);
             case Enum<?> constant -> NODES.stringNode(constant.name());
             case Duration duration -> NODES.numberNode(minutes(duration));
@@ -74,6 +76,11 @@ final class AnswerJson {
                 ArrayNode array = NODES.arrayNode();
                 many.forEach(one -> array.add(value(one)));
                 yield array;
+            }
+            case Map<?, ?> pairs -> {
+                ObjectNode object = NODES.objectNode();
+                pairs.forEach((name, one) -> object.set(String.valueOf(name), value(one)));
+                yield object;
             }
             case Record record -> record(record);
             default -> NODES.stringNode(value.toString());

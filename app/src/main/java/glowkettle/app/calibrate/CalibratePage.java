@@ -3,6 +3,7 @@ package glowkettle.app.calibrate;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.StagePage;
+import glowkettle.app.web.TypedMoment;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;
 import glowkettle.calibrate.Phase;
@@ -12,6 +13,7 @@ import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.Stage;
 import glowkettle.shop.OpeningHours;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
@@ -44,6 +46,7 @@ class CalibratePage implements StagePage {
         model.addAttribute("clockPlan", plan);
         if (plan.result() instanceof ClockPlan.Outcome.Planned planned) {
             model.addAttribute("planned", planned);
+            model.addAttribute("wasPlannedAt", wasPlannedAt(job, hours, planned, startAt));
             model.addAttribute("chart", again ? null : ClockChart.of(planned, hours));
         } else {
             model.addAttribute("noFit", plan.result());
@@ -65,11 +68,31 @@ class CalibratePage implements StagePage {
             return null;
         }
         try {
-            Instant start = LocalDateTime.parse(asked).atZone(hours.zone()).toInstant();
+            Instant start = LocalDateTime.parse(TypedMoment.iso(asked, true, now, hours.zone()))
+                    .atZone(hours.zone())
+                    .toInstant();
             return start.isBefore(now) ? null : start;
         } catch (DateTimeParseException e) {
             return null;
         }
+    }
+
+    /** What the strip still counts from: the same act as it was planned when the job was last written to, once that moved on. */
+    private static @Nullable Instant wasPlannedAt(
+            JobFile job, OpeningHours hours, ClockPlan.Outcome.Planned now, @Nullable String startAt) {
+        Instant written = job.state().counting().getLast().at();
+        if (startAt != null
+                || now.actions().isEmpty()
+                || !(job.soak().clockPlan(written, hours, null).result() instanceof ClockPlan.Outcome.Planned then)) {
+            return null;
+        }
+        return then.actions().stream()
+                .filter(action -> action.what().equals(now.actions().getFirst().what()))
+                .map(ClockPlan.HandAction::at)
+                .filter(at ->
+                        Duration.between(at, now.actions().getFirst().at()).compareTo(Duration.ofMinutes(1)) >= 0)
+                .findFirst()
+                .orElse(null);
     }
 
     /** When it must have shut down by itself, if that lies behind. */

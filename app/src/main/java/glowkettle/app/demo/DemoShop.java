@@ -68,6 +68,9 @@ class DemoShop implements ApplicationRunner {
                 made.currency(),
                 made.hands(),
                 made.chargers(),
+                made.mats(),
+                made.dryers(),
+                made.airStations(),
                 new OpeningHours(ZoneId.of("Europe/Lisbon"), made.hours().week(), holidays)));
         container("1", "Sand bucket 1, indoors", 100, 6, false);
         container("2", "Sand bucket 2, indoors", 100, 6, false);

@@ -32,6 +32,26 @@ final class FreeingJobs {
     }
 
     static void play(Opening opening, Instant now) {
+        // Forgotten on the mat and caught: its peak stays with the job, and the strips wait until it is cool.
+        opening.promised(0, 4, PETREL, "Lookout, ferry Kittiwake", Symptom.SHORT_RUNTIME)
+                .assessed()
+                .write(new Entry.ChargeSeen(new BigDecimal("21")))
+                .tornDownTo("soften-front")
+                .write(new FreeEntry.SandReady())
+                .at(now.minus(Duration.ofMinutes(7)))
+                .write(new FreeEntry.HeatStarted(
+                        "soften-front",
+                        new Setting(Setting.Source.MAT, new BigDecimal("80"), Setting.Face.BELOW, null),
+                        new BigDecimal("21"),
+                        null))
+                .at(now.minus(Duration.ofMinutes(2)))
+                .write(new FreeEntry.HeatStopped("soften-front"))
+                .write(new FreeEntry.HeatRead(
+                        "soften-front", Refit.Spot.CELL, new BigDecimal("53.5"), new BigDecimal("55")));
+        opening.promised(1, 2, PETREL, "Chief steward, ferry Kittiwake", Symptom.LIFTING)
+                .assessed()
+                .tornDownTo("free-pack")
+                .write(new FreeEntry.StripDrawn("free-pack", BigDecimal.ONE, true, null));
         opening.promised(0, 3, PETREL, "Second mate, ferry Skua", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .write(new Entry.ChargeSeen(new BigDecimal("22")))
@@ -43,25 +63,6 @@ final class FreeingJobs {
                         new Setting(Setting.Source.MAT, new BigDecimal("80"), Setting.Face.BELOW, null),
                         new BigDecimal("21"),
                         null));
-        opening.promised(1, 2, PETREL, "Chief steward, ferry Kittiwake", Symptom.LIFTING)
-                .assessed()
-                .tornDownTo("free-pack")
-                .write(new FreeEntry.StripDrawn("free-pack", BigDecimal.ONE, true, null));
-        // Forgotten on the mat and caught: its peak stays with the job, and the strips wait until it is cool.
-        opening.promised(0, 4, PETREL, "Lookout, ferry Kittiwake", Symptom.SHORT_RUNTIME)
-                .assessed()
-                .write(new Entry.ChargeSeen(new BigDecimal("21")))
-                .tornDownTo("soften-front")
-                .write(new FreeEntry.SandReady())
-                .at(now.minus(Duration.ofMinutes(19)))
-                .write(new FreeEntry.HeatStarted(
-                        "soften-front",
-                        new Setting(Setting.Source.MAT, new BigDecimal("80"), Setting.Face.BELOW, null),
-                        new BigDecimal("21"),
-                        null))
-                .at(now.minus(Duration.ofMinutes(14)))
-                .write(new FreeEntry.HeatStopped("soften-front"))
-                .write(new FreeEntry.HeatRead("soften-front", Refit.Spot.CELL, new BigDecimal("53.5"), null));
         opening.promised(0, 3, GUILLEMOT, "Boatswain, ferry Fulmar", Symptom.SUDDEN_SHUT_DOWN)
                 .assessed()
                 .write(new Entry.ChargeSeen(new BigDecimal("24")))

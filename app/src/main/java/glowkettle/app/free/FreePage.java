@@ -9,6 +9,7 @@ import glowkettle.free.Ladder;
 import glowkettle.free.Loosening;
 import glowkettle.free.Solvent;
 import glowkettle.heat.Adhesive;
+import glowkettle.heat.HeatPlace;
 import glowkettle.heat.Refit;
 import glowkettle.journal.Admission;
 import glowkettle.journal.Entry;
@@ -20,7 +21,9 @@ import glowkettle.library.Bond;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.time.Instant;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -29,9 +32,11 @@ import org.springframework.ui.Model;
 @Component
 class FreePage implements StagePage {
     private final SettingsFound settings;
+    private final HeatPlaces places;
 
-    FreePage(SettingsFound settings) {
+    FreePage(SettingsFound settings, HeatPlaces places) {
         this.settings = settings;
+        this.places = places;
     }
 
     @Override
@@ -66,6 +71,13 @@ class FreePage implements StagePage {
         model.addAttribute("step", job.nextStep(job.plan().result()).orElse(null));
         model.addAttribute("bond", bond);
         model.addAttribute("heat", heat);
+        model.addAttribute("taken", taken(job, heat));
+        PickedSetting picked =
+                heat == null || heat.isOn() ? null : PickedSetting.of(job, bond, heat, attempt, places.zone(), now);
+        model.addAttribute("picked", picked);
+        if (picked != null) {
+            model.addAttribute("attempt", picked.asAttempt());
+        }
         model.addAttribute("leads", leads);
         model.addAttribute("ladder", ladder);
         model.addAttribute("tryBy", ladder == null ? null : Act.tryBy(ladder).orElse(null));
@@ -83,6 +95,17 @@ class FreePage implements StagePage {
         model.addAttribute("maySolvent", ladder != null && ladder.allows(Loosening.SOLVENT));
         model.addAttribute("limit", new AppliedLimits(job.limits()));
         model.addAttribute("thicknessMm", job.model().pack().thicknessMm());
+    }
+
+    /** By place of heat: who holds it, where none is free. */
+    private Map<HeatPlace, String> taken(JobFile job, @Nullable HeatPanel heat) {
+        Map<HeatPlace, String> taken = new EnumMap<>(HeatPlace.class);
+        if (heat != null && !heat.isOn()) {
+            for (HeatPlace place : places.has()) {
+                places.taken(job, place).ifPresent(reason -> taken.put(place, reason));
+            }
+        }
+        return taken;
     }
 
     /** What the ignition lock, the mat or a cold removal will refuse is said before the tap. */

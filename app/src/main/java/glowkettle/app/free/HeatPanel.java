@@ -2,6 +2,7 @@ package glowkettle.app.free;
 
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.heat.HeatPlace;
 import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Setting;
 import glowkettle.heat.SettingSearch;
@@ -11,7 +12,9 @@ import glowkettle.library.Bond;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** The heat of a bond as the page shows it: a running or the last heating, or settings to choose from. */
@@ -20,6 +23,7 @@ public record HeatPanel(
         @Nullable HeatChart chart,
         Result<SettingSearch> search,
         BigDecimal ambientC,
+        Set<HeatPlace> has,
         boolean workable) {
     private static final BigDecimal USUAL_AIR_C = BigDecimal.valueOf(21);
     private static final BigDecimal AHEAD = new BigDecimal("1.2");
@@ -43,7 +47,7 @@ public record HeatPanel(
         } else if (!search.result().offers().isEmpty()) {
             chart = preview(bond, search.result().offers().getFirst().setting(), ambientC, job.limits());
         }
-        return new HeatPanel(newest, chart, search, ambientC, workable);
+        return new HeatPanel(newest, chart, search, ambientC, found.has(), workable);
     }
 
     /** As long as the heat is on the curve goes on with it, and some way ahead. */
@@ -81,6 +85,8 @@ public record HeatPanel(
     }
 
     public List<Setting.Source> sources() {
-        return List.of(Setting.Source.values());
+        return Arrays.stream(Setting.Source.values())
+                .filter(source -> has.contains(source.place()))
+                .toList();
     }
 }

@@ -1,6 +1,7 @@
 package glowkettle.app.free;
 
 import glowkettle.finding.Result;
+import glowkettle.heat.HeatPlace;
 import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Setting;
 import glowkettle.heat.SettingSearch;
@@ -14,6 +15,7 @@ import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /** Searches for heat settings and keeps what it found: the same bond in the same air has the same answer. */
@@ -31,22 +33,33 @@ class SettingsFound {
         }
     };
 
-    private record Asked(Stack stack, BigDecimal ambientC, int limitsVersion) {}
+    private final HeatPlaces places;
+
+    SettingsFound(HeatPlaces places) {
+        this.places = places;
+    }
+
+    private record Asked(Stack stack, BigDecimal ambientC, Set<HeatPlace> has, int limitsVersion) {}
+
+    Set<HeatPlace> has() {
+        return places.has();
+    }
 
     Result<SettingSearch> search(JobFile job, Bond bond, BigDecimal ambientC, Instant now) {
+        Set<HeatPlace> has = places.has();
         Heatings heatings = job.freeing().heatings(bond.operation());
         // While one runs nobody chooses another; the first answer serves, and costs nothing.
         if (heatings.count() > 0 && !heatings.isOn()) {
-            return search(bond.stack(), ambientC, heatings.before(now), job.limits());
+            return search(bond.stack(), ambientC, heatings.before(now), has, job.limits());
         }
-        Asked asked = new Asked(bond.stack(), ambientC, job.limits().version());
+        Asked asked = new Asked(bond.stack(), ambientC, has, job.limits().version());
         synchronized (kept) {
-            return kept.computeIfAbsent(asked, wanted -> search(bond.stack(), ambientC, List.of(), job.limits()));
+            return kept.computeIfAbsent(asked, wanted -> search(bond.stack(), ambientC, List.of(), has, job.limits()));
         }
     }
 
     private static Result<SettingSearch> search(
-            Stack stack, BigDecimal ambientC, List<HeatWindow.Earlier> earlier, ShopLimits limits) {
-        return SettingSearch.of(new HeatWindow.Request(stack, ANY, ambientC, earlier, null, null), limits);
+            Stack stack, BigDecimal ambientC, List<HeatWindow.Earlier> earlier, Set<HeatPlace> has, ShopLimits limits) {
+        return SettingSearch.of(new HeatWindow.Request(stack, ANY, ambientC, earlier, null, null), has, limits);
     }
 }

@@ -12,6 +12,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -28,6 +29,8 @@ public record OwnersSheet(
         List<String> youWillNotice,
         List<String> care,
         int limitsVersion) {
+    private static final int MOST_FOUND = 3;
+
     /** One figure before and after. */
     public record Compared(String what, String before, String after) {}
 
@@ -61,13 +64,16 @@ public record OwnersSheet(
         }
         Tier worst = job.worstTier();
         if (worst.atLeast(Tier.GUARDED)) {
-            job.tier().findings().stream()
-                    .filter(finding -> !finding.rule().startsWith("missing-"))
-                    .limit(3)
-                    .map(finding -> finding.measured() == null
-                            ? finding.sentence()
-                            : finding.sentence() + " (" + finding.measured() + ")")
+            job.oldPackTier().findings().stream()
+                    .map(FoundWords::of)
+                    .flatMap(Optional::stream)
+                    .distinct()
+                    .limit(MOST_FOUND)
                     .forEach(found::add);
+        }
+        if (job.cellsWereTooHot()) {
+            found.add("While it was heated out its cells reached "
+                    + Figures.withUnit(job.cellPeakC().orElseThrow(), "°C") + "; it was not put back.");
         }
         job.healthBefore()
                 .ifPresent(health -> found.add("The old pack held "
@@ -132,6 +138,7 @@ public record OwnersSheet(
 
     private static List<String> checks(JobFile job) {
         Map<String, Entry.Checked> checked = job.checked();
+        Optional<String> takenOn = job.failureForTheOwner();
         return job.checks().stream()
                 .map(check -> {
                     Entry.Checked outcome = checked.get(check.id());
@@ -139,7 +146,9 @@ public record OwnersSheet(
                             ? "not tried"
                             : switch (outcome.outcome()) {
                                 case WORKS -> "works";
-                                case FAILS -> "does not work";
+                                case FAILS ->
+                                    "does not work"
+                                            + takenOn.map(told -> ": " + told).orElse("");
                                 case NOT_THERE -> "not in this device";
                             };
                     return check.id() + ": " + words;

@@ -28,6 +28,8 @@ interface ProjectionMapper {
             @Nullable Instant promise,
             boolean closed,
             int standing,
+            @Nullable String heatPlace,
+            @Nullable Instant heatFreeAt,
             Instant openedAt,
             Instant changedAt) {}
 
@@ -55,15 +57,16 @@ interface ProjectionMapper {
 
     @Insert("""
             insert into job (shop_id, number, seq, owner, model_name, found_by, stage, tier, next_what, blocked, next_at, promise,
-                             closed, standing, opened_at, changed_at)
+                             closed, standing, heat_place, heat_free_at, opened_at, changed_at)
             values (#{shop}, #{row.number}, #{row.seq}, #{row.owner}, #{row.modelName}, #{row.foundBy}, #{row.stage}, #{row.tier},
-                    #{row.nextWhat}, #{row.blocked}, #{row.nextAt}, #{row.promise}, #{row.closed}, #{row.standing}, #{row.openedAt},
-                    #{row.changedAt})
+                    #{row.nextWhat}, #{row.blocked}, #{row.nextAt}, #{row.promise}, #{row.closed}, #{row.standing}, #{row.heatPlace},
+                    #{row.heatFreeAt}, #{row.openedAt}, #{row.changedAt})
             on conflict (shop_id, number) do update
                set seq = excluded.seq, owner = excluded.owner, model_name = excluded.model_name,
                    found_by = excluded.found_by, stage = excluded.stage, tier = excluded.tier, next_what = excluded.next_what,
                    blocked = excluded.blocked, next_at = excluded.next_at, promise = excluded.promise,
-                   closed = excluded.closed, standing = excluded.standing, opened_at = excluded.opened_at, changed_at = excluded.changed_at
+                   closed = excluded.closed, standing = excluded.standing, heat_place = excluded.heat_place,
+                   heat_free_at = excluded.heat_free_at, opened_at = excluded.opened_at, changed_at = excluded.changed_at
             """)
     void put(int shop, JobRow row);
 

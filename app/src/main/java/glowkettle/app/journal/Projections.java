@@ -4,6 +4,7 @@ import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;
+import glowkettle.journal.BenchClocks;
 import glowkettle.journal.CallClass;
 import glowkettle.journal.Calls;
 import glowkettle.journal.Entry;
@@ -19,6 +20,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /**
@@ -43,6 +45,10 @@ class Projections {
         OpeningHours hours = shop.hours();
         List<ProjectionMapper.ClockRow> clocks = clocks(job, changed, hours);
         NextThing next = job.next();
+        Optional<BenchClocks.Heat> heating = job.freeing()
+                .heated()
+                .flatMap(bond -> BenchClocks.heat(job, bond))
+                .filter(BenchClocks.Heat::isOn);
         rows.put(
                 Shop.ID,
                 new ProjectionMapper.JobRow(
@@ -63,6 +69,13 @@ class Projections {
                         job.state().promise(),
                         job.closed(),
                         Calls.standing(job).ordinal(),
+                        heating.map(heat -> heat.request()
+                                        .setting()
+                                        .source()
+                                        .place()
+                                        .name())
+                                .orElse(null),
+                        heating.map(heat -> heat.at(heat.latestLiftOffS())).orElse(null),
                         journal.getFirst().at(),
                         changed));
         rows.clearClocks(Shop.ID, job.number());

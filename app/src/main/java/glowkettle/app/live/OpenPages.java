@@ -104,6 +104,10 @@ class OpenPages {
         // Wakes its writer, which then ends.
         line.waiting.clear();
         line.waiting.offer(SseEmitter.event().comment("end"));
-        line.emitter.complete();
+        try {
+            line.emitter.complete();
+        } catch (IllegalStateException ended) {
+            // The container closed it first.
+        }
     }
 }

@@ -46,5 +46,6 @@ class ProvePage implements StagePage {
                 job.gauge(Entry.Moment.AFTER).map(Entry.GaugeRead::reading).orElse(null));
         model.addAttribute("healthBefore", job.healthBefore().orElse(null));
         model.addAttribute("healthAfter", job.healthAfter().orElse(null));
+        model.addAttribute("notFuller", job.notFuller().orElse(null));
     }
 }

@@ -70,6 +70,9 @@ class ShopController {
                 shop.currency(),
                 shop.hands(),
                 shop.chargers(),
+                shop.mats(),
+                shop.dryers(),
+                shop.airStations(),
                 new OpeningHours(shop.zone(), week, exceptions)));
         journal.followTheHours();
         return "redirect:/shop?saved";

@@ -19,4 +19,11 @@ public record ShopTyped(
         @Says("Hands at the bench") @Within(min = "1", max = "20")
         int hands,
 
-        @Says("Chargers") @Within(min = "0", max = "200") int chargers) {}
+        @Says("Chargers") @Within(min = "0", max = "200") int chargers,
+
+        @Says("Heating mats") @Within(min = "0", max = "50") int mats,
+
+        @Says("Hair dryers") @Within(min = "0", max = "50") int dryers,
+
+        @Says("Hot-air stations") @Within(min = "0", max = "50")
+        int airStations) {}

@@ -44,6 +44,9 @@ class FirstStart implements ApplicationRunner {
                         "EUR",
                         1,
                         2,
+                        1,
+                        1,
+                        1,
                         OPENING));
         if (made == 0) {
             return;

@@ -44,6 +44,9 @@ public class ShopBook {
                 row.currency(),
                 row.hands(),
                 row.chargers(),
+                row.mats(),
+                row.dryers(),
+                row.airStations(),
                 new OpeningHours(ZoneId.of(row.zone()), week, exceptions));
         lastKnown = shop;
         return shop;
@@ -81,6 +84,9 @@ public class ShopBook {
                         changed.currency(),
                         changed.hands(),
                         changed.chargers(),
+                        changed.mats(),
+                        changed.dryers(),
+                        changed.airStations(),
                         opening.toString()));
     }
 

@@ -20,22 +20,28 @@ interface ShopMapper {
             String currency,
             int hands,
             int chargers,
+            int mats,
+            int dryers,
+            int airStations,
             String opening) {}
 
     /** A container as the shop set it up. */
     record ContainerRow(String id, String name, BigDecimal capacityWh, int places, boolean outdoors, int packs) {}
 
     @Select("""
-            select name, zone, emergency_number, emergency_text, currency, hands, chargers, opening::text as opening
+            select name, zone, emergency_number, emergency_text, currency, hands, chargers, mats, dryers, air_stations,
+                   opening::text as opening
               from shop
              where id = #{shop}
             """)
     ShopRow shop(int shop);
 
     @Insert("""
-            insert into shop (id, name, zone, emergency_number, emergency_text, currency, hands, chargers, opening)
+            insert into shop (id, name, zone, emergency_number, emergency_text, currency, hands, chargers, mats, dryers,
+                              air_stations, opening)
             values (#{shop}, #{row.name}, #{row.zone}, #{row.emergencyNumber}, #{row.emergencyText},
-                    #{row.currency}, #{row.hands}, #{row.chargers}, #{row.opening}::jsonb)
+                    #{row.currency}, #{row.hands}, #{row.chargers}, #{row.mats}, #{row.dryers},
+                    #{row.airStations}, #{row.opening}::jsonb)
             on conflict do nothing
             """)
     int seed(int shop, ShopRow row);
@@ -44,7 +50,8 @@ interface ShopMapper {
             update shop
                set name = #{row.name}, zone = #{row.zone}, emergency_number = #{row.emergencyNumber},
                    emergency_text = #{row.emergencyText}, currency = #{row.currency}, hands = #{row.hands},
-                   chargers = #{row.chargers}, opening = #{row.opening}::jsonb
+                   chargers = #{row.chargers}, mats = #{row.mats}, dryers = #{row.dryers},
+                   air_stations = #{row.airStations}, opening = #{row.opening}::jsonb
              where id = #{shop}
             """)
     void change(int shop, ShopRow row);

@@ -46,6 +46,8 @@ class EntryCompletion {
         if (type == Entry.FastenersBack.class) {
             leaveEmptyHolesOut(typed);
         }
+        asSaid(typed, "promise", true);
+        asSaid(typed, "happened", false);
         if (type == Entry.CycleEvent.class && blank(typed.get("happened"))) {
             typed.put("happened", new String[] {new Words(shop.zone(), clock.instant()).field(clock.instant())});
         }
@@ -60,6 +62,12 @@ class EntryCompletion {
             typed.remove(name);
             typed.remove(name.replace("].fastener", "].hole"));
         });
+    }
+
+    private void asSaid(Map<String, String[]> typed, String field, boolean ahead) {
+        if (!blank(typed.get(field))) {
+            typed.put(field, new String[] {TypedMoment.iso(typed.get(field)[0], ahead, clock.instant(), shop.zone())});
+        }
     }
 
     private static boolean blank(String @org.jspecify.annotations.Nullable [] values) {

@@ -9,10 +9,13 @@ import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
+import glowkettle.assess.HazardReadings;
 import glowkettle.journal.Entry;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.net.http.HttpResponse;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -74,5 +77,27 @@ class SheetTest {
         try (PDDocument pdf = pdf(job)) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
         }
+    }
+
+    /** Read back from the page, not from what was sent to it. */
+    @Test
+    void everyLetterOfANameIsPrintedAsItIs() throws IOException {
+        String owner = "Łódź ferry, Ωmega − ≥ 2 °C, Ørsted, Ζωή, Жук";
+        Played job = Played.openedFor(kettle, owner);
+        try (PDDocument pdf = pdf(job.number())) {
+            assertThat(new PDFTextStripper().getText(pdf).replaceAll("\\s+", " "))
+                    .contains(owner);
+        }
+    }
+
+    @Test
+    void whatWasFoundOnAPackThatIsGoneIsToldAndNotOrdered() {
+        Played job = Played.measured(kettle)
+                .write(new Entry.ThicknessTaken(
+                        new HazardReadings.Thickness(new BigDecimal("6.6"), List.of(), new BigDecimal("5.8"), null)));
+        OwnersSheet sheet = OwnersSheet.of(job.file());
+        assertThat(sheet.found())
+                .anySatisfy(line -> assertThat(line).startsWith("The old pack was swollen (13.79 %"))
+                .noneMatch(line -> line.contains("never") || line.contains("Stop"));
     }
 }

@@ -13,6 +13,7 @@ import glowkettle.heat.SettingSearch;
 import glowkettle.library.Bond;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Fastener;
+import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Teardown;
@@ -68,7 +69,7 @@ class LibraryTest {
             List<String> in = plan(model, everyTarget(model)).order();
             List<String> back =
                     WayBack.plan(new WayBack.Request(model.operations(), in), LIMITS).result().steps().stream()
-                            .filter(step -> !step.check())
+                            .filter(step -> !step.check() && !step.id().startsWith(WayBack.ADHESIVE))
                             .map(WayBack.Step::id)
                             .toList();
             List<String> expected = model.operations().stream()
@@ -79,6 +80,48 @@ class LibraryTest {
             assertThat(back).as(model.name()).containsExactlyInAnyOrderElementsOf(expected);
             assertThat(model.fasteners()).extracting(Fastener::operation).allMatch(back::contains);
         });
+    }
+
+    /** The pack is what everything waits for: laid onto its adhesive, plugged in when all other plugs are. */
+    @Test
+    void newAdhesiveLiesBeforeThePartItHoldsAndThePacksPlugIsTheLastOfAll() {
+        assertThat(library.all()).allSatisfy(model -> {
+            List<String> in = plan(model, everyTarget(model)).order();
+            List<String> back =
+                    WayBack.plan(new WayBack.Request(model.operations(), in), LIMITS).result().steps().stream()
+                            .map(WayBack.Step::id)
+                            .toList();
+            for (Operation operation : done(model, in)) {
+                boolean glued = operation.back() != null && operation.back().adhesive() != null;
+                assertThat(back.contains(WayBack.ADHESIVE + operation.id()))
+                        .as(model.name() + ", " + operation.id())
+                        .isEqualTo(glued);
+                if (glued) {
+                    assertThat(back.indexOf(WayBack.ADHESIVE + operation.id()))
+                            .as(model.name() + ", " + operation.id())
+                            .isLessThan(back.indexOf(operation.id()));
+                }
+                if (operation.kind().disconnects()) {
+                    assertThat(done(model, in))
+                            .filteredOn(other -> other.kind().plugs() && other.goesBack())
+                            .extracting(other -> back.indexOf(other.id()))
+                            .as(model.name())
+                            .allMatch(place -> place < back.indexOf(operation.id()));
+                }
+            }
+            for (Bond bond : model.bonds()) {
+                assertThat(model.operation(bond.operation()).orElseThrow().back())
+                        .as(model.name() + ", " + bond.place() + " gets new adhesive")
+                        .satisfies(way -> assertThat(way).isNotNull())
+                        .satisfies(way -> assertThat(way.adhesive()).isNotNull());
+            }
+        });
+    }
+
+    private static List<Operation> done(DeviceModel model, List<String> in) {
+        return model.operations().stream()
+                .filter(operation -> in.contains(operation.id()))
+                .toList();
     }
 
     @Test

@@ -82,7 +82,7 @@ class LookTest {
                 Played.at(kettle, "guillemot-6", "free-pack")
                         .write(new FreeEntry.Prised("free-pack", Loosening.CARD, Effort.STRONG))
                         .path("free"),
-                "/jobs/36/free",
+                "/jobs/38/free",
                 "/jobs/40/free",
                 "/isolation",
                 "/isolation/round/" + done.file().stored().orElseThrow().container(),

@@ -139,6 +139,7 @@ class SettingsTest {
                 "1",
                 "chargers",
                 "2"));
+        form.putAll(Map.of("mats", "50", "dryers", "1", "airStations", "1"));
         for (DayOfWeek day : DayOfWeek.values()) {
             form.put(
                     day.name(),

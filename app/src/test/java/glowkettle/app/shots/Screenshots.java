@@ -24,7 +24,7 @@ final class Screenshots {
 
     static {
         // The heat of the demo is on from its beginning; its picture is taken while it is warming.
-        DOCUMENTED.put("16-heat", "/jobs/36/free");
+        DOCUMENTED.put("16-heat", "/jobs/38/free");
         DOCUMENTED.put("1-bench", "/");
         DOCUMENTED.put("2-arrive", "/jobs/new");
         DOCUMENTED.put("3-assess", "/jobs/30/assess");
@@ -40,7 +40,7 @@ final class Screenshots {
         DOCUMENTED.put("13-journal", "/jobs/13/journal");
         DOCUMENTED.put("14-counter", "/jobs/30/arrive#quote");
         DOCUMENTED.put("15-health", "/jobs/34/assess#health");
-        DOCUMENTED.put("17-ladder", "/jobs/38/free#ladder");
+        DOCUMENTED.put("17-ladder", "/jobs/39/free#ladder");
         DOCUMENTED.put("18-tray", "/jobs/43/open#tray");
         DOCUMENTED.put("19-library", "/library/cormorant-17");
     }

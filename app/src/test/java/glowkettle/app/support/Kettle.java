@@ -38,13 +38,14 @@ public final class Kettle implements AutoCloseable {
                         "--server.port=0",
                         "--glow-kettle.demo=true",
                         "--glow-kettle.begin-at=",
-                        "--glow-kettle.tester-hurry=20");
-        addContainers();
+                        "--glow-kettle.tester-hurry=2");
+        addContainersAndMats();
     }
 
-    /** Tests isolate more packs than a shop does in a month. */
-    private void addContainers() {
+    /** Tests isolate more packs than a shop does in a month, and heat more at once. */
+    private void addContainersAndMats() {
         JdbcTemplate jdbc = new JdbcTemplate(context.getBean(DataSource.class));
+        jdbc.update("update shop set mats = 50");
         for (int i = 10; i < 10 + MORE_CONTAINERS; i++) {
             jdbc.update(
                     "insert into container (shop_id, id, name, capacity_wh, places) values (1, ?, ?, 150, 6)",

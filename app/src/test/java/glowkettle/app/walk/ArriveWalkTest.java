@@ -209,7 +209,7 @@ class ArriveWalkTest {
                 .tap("seam.rocks", "false")
                 .letGo()
                 .send(" ");
-        technician.page().keyboard().press("3");
+        technician.page().keyboard().press("Shift+Digit3");
         technician.page().waitForURL("**/open");
     }
 
