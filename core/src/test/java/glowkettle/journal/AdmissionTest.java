@@ -158,6 +158,14 @@ class AdmissionTest {
         bench.write(new Entry.Looked(LEAKS));
         assertThat(bench.refusal(new Entry.Noted(null, "a patch"), Role.TRAINEE))
                 .isPresent();
+        // A telephone has nobody signed in, and a picture of what is dangerous hurts nobody.
+        assertThat(bench.refusal(new Entry.PhotoTaken("p1", null, null), Role.TRAINEE))
+                .isEmpty();
+        bench.write(new Entry.Looked(new Look(true, false, false, false, false, true, Wet.NO, null, null)));
+        assertThat(bench.refusal(new Entry.PhotoTaken("p2", null, null), Role.TRAINEE))
+                .isEmpty();
+        assertThat(bench.refusal(new Entry.Evacuated("Bucket smoked, brigade came."), Role.TRAINEE))
+                .isEmpty();
     }
 
     static Stream<Entry> emptyReadings() {

@@ -41,10 +41,14 @@ public interface BenchMapper {
     @Select("""
             select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at
               from job
+              left join lateral (select class, at
+                                   from clock
+                                  where clock.shop_id = job.shop_id and clock.job = job.number and stays and at <= #{now}
+                                  order by class, at
+                                  limit 1) as due on true
              where shop_id = #{shop} and not closed
-             order by (select min(class) from clock
-                        where clock.shop_id = job.shop_id and clock.job = job.number and stays and at <= #{now})
-                          nulls last,
+             order by due.class nulls last,
+                      case when due.class < 3 then due.at end,
                       next_at is null, standing, next_at, promise nulls last, number
              limit #{most}
             """)

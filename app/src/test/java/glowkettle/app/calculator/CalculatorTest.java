@@ -68,7 +68,26 @@ class CalculatorTest {
                     .isEqualTo(
                             MAPPER.readTree(example(paths.path(path), "answer").toString()));
             assertThat(body.propertyNames()).containsExactly("result", "findings", "working", "limitsVersion");
+            assertThat(figuresInQuotes(body.path("result"))).as(path).isEmpty();
         }
+    }
+
+    /** A figure is a number wherever it stands, in lists and maps, too; a container's number is its name. */
+    private static List<String> figuresInQuotes(JsonNode node) {
+        List<String> found = new ArrayList<>();
+        if (node.isString() && node.stringValue().matches("-?[0-9]+([.][0-9]+)?")) {
+            found.add(node.stringValue());
+        }
+        if (node.isObject()) {
+            node.forEachEntry((name, inner) -> {
+                if (!name.equals("container")) {
+                    found.addAll(figuresInQuotes(inner));
+                }
+            });
+        } else {
+            node.forEach(inner -> found.addAll(figuresInQuotes(inner)));
+        }
+        return found;
     }
 
     @Test
