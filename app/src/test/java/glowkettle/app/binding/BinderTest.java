@@ -91,7 +91,7 @@ class BinderTest {
             places            | 2.5               | not a whole number
             places            | 21                | accepted is 1 to 20
             places            | 99999999999       | not a whole number
-            promise           | tomorrow          | readable is 2026-03-02T08:30
+            promise           | tomorrow          | readable is Thu 16:00, 26 Nov 9:30, in 2 h, or 2026-03-02T08:30
             promise           | 1850-01-01T00:00  | out of range
             inner.thicknessMm | four              | 'four' is not a number; accepted is 0.3 to 100 mm
             inner.thicknessMm | 420               | 420 mm is out of range

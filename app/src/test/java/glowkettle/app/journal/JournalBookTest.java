@@ -11,6 +11,7 @@ import glowkettle.journal.Entry;
 import glowkettle.journal.Recorded;
 import glowkettle.journal.Role;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -182,9 +183,9 @@ class JournalBookTest {
     @Test
     void listsRebuiltFromTheJournalsEqualTheListsKeptLive() {
         Played.readyToSign(kettle);
-        Played.closedUp(kettle)
-                .write(new Entry.Noted("cover-off", "The seam sticks at the left."))
-                .write(new Entry.CycleEvent(Entry.CycleStep.CHARGE_STARTED, Kettle.START.minusSeconds(9_600), null));
+        Played soaking = Played.closedUp(kettle).write(new Entry.Noted("cover-off", "The seam sticks at the left."));
+        Instant closed = soaking.file().state().counting().getLast().at();
+        soaking.write(new Entry.CycleEvent(Entry.CycleStep.CHARGE_STARTED, closed, null));
         List<List<Map<String, Object>>> live = LISTS.stream().map(this::rows).toList();
         assertThat(live).noneMatch(List::isEmpty);
 
