@@ -73,7 +73,8 @@ public record HeatWindow(
 
             @Says("Taken off after, however late") @Within(min = "0", max = "36000", unit = "s") @Nullable
             BigDecimal liftOffS) {
-        private static final int MOST_HEATINGS = 20;
+        /** What came before so many heatings has left the device long since. */
+        public static final int MOST_HEATINGS = 20;
 
         public Request {
             earlier = List.copyOf(earlier);

@@ -149,7 +149,7 @@ public final class Heatings {
                     seconds(ended, resumed),
                     elsewhere(heating)));
         }
-        return earlier;
+        return earlier.subList(Math.max(0, earlier.size() - HeatWindow.Request.MOST_HEATINGS), earlier.size());
     }
 
     private @Nullable Stack elsewhere(Heating heating) {

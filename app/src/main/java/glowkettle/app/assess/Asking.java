@@ -18,6 +18,12 @@ import java.util.stream.Collectors;
  * @param form the kind of entry its form makes, or empty when nothing is missing
  */
 public record Asking(String form, String sentence, String because) {
+    static final Asking NOTHING = new Asking("", "", "");
+
+    boolean isGauge() {
+        return form.equals("gauge-read");
+    }
+
     private static final List<String> ORDER =
             List.of("missing-look-and-smell", "missing-surface", "missing-ambient", "missing-rest", "missing-seam");
     /** What a complaint of danger asks for before the usual order; the most urgent first. */

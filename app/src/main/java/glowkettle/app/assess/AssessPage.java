@@ -37,7 +37,11 @@ class AssessPage implements StagePage {
 
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
-        model.addAttribute("asking", Asking.of(job));
+        PackHealth health = PackHealth.of(job);
+        boolean runDown = health.waitsForRunDown() || health.runDownUndecided();
+        Asking asking = Asking.of(job);
+        // A gauge is read where there is one; the charge must be known of every pack that is to be prised.
+        model.addAttribute("asking", runDown && asking.isGauge() ? Asking.NOTHING : asking);
         RestProposed rest = RestProposed.of(job);
         model.addAttribute("restProposed", rest.atRest());
         model.addAttribute("restBecause", rest.because());
@@ -46,8 +50,8 @@ class AssessPage implements StagePage {
         model.addAttribute("hasTouchPanel", job.model().hasTouchPanel());
         model.addAttribute("coldNext", job.coldRemovalNext().orElse(null));
         model.addAttribute("coldSteps", Entry.ColdStep.values());
-        model.addAttribute("waitsForRunDown", PackHealth.of(job).waitsForRunDown());
-        model.addAttribute("runDownUndecided", PackHealth.of(job).runDownUndecided());
+        model.addAttribute("waitsForRunDown", health.waitsForRunDown());
+        model.addAttribute("runDownUndecided", health.runDownUndecided());
         model.addAttribute("runDownTarget", job.limits().applied(Limit.RUN_DOWN_TARGET_PERCENT));
         model.addAttribute(
                 "look",

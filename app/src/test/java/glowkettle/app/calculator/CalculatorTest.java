@@ -80,7 +80,7 @@ class CalculatorTest {
         }
         if (node.isObject()) {
             node.forEachEntry((name, inner) -> {
-                if (!name.equals("container")) {
+                if (!name.equals("container") && !name.equals("id")) {
                     found.addAll(figuresInQuotes(inner));
                 }
             });

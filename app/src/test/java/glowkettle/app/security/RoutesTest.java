@@ -73,7 +73,7 @@ class RoutesTest {
                 get(STAGE, "/jobs/17/assess", 200, 200, 200),
                 get(STAGE, "/jobs/99999/assess", 404, 404, 404),
                 get(JOB + "/live", "/jobs/17/live", 200, 200, 200),
-                get(HOLD + "/live", "/jobs/99999/arrive/hold/live", 404, 404, 404),
+                get(HOLD + "/live/{id:[A-Za-z0-9-]{1,40}}", "/jobs/17/arrive/hold/live/none", 404, 404, 404),
                 get(JOB + "/arrive/quote", "/jobs/30/arrive/quote", 200, 200, 200),
                 get(JOB + "/arrive/quote.pdf", "/jobs/30/arrive/quote.pdf", 200, 200, 200),
                 get(JOB + "/handback/sheet", "/jobs/17/handback/sheet", 200, 200, 200),
@@ -164,6 +164,7 @@ class RoutesTest {
                         .on(kettle -> Played.readyToSign(kettle).signed())
                         .with("text", "came back for its charger"),
                 entry("handback/unknown-kind", 404, 404, 404).on(Played::opened),
+                post(HOLD + "/live", "/jobs/99999/arrive/hold/live", 404, 404, 404),
                 post(HOLD, "/jobs/{job}/arrive/hold", 404, 404, 404)
                         .on(Played::opened)
                         .with("log", NO_PHOTO),

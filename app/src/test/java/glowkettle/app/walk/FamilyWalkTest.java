@@ -131,6 +131,15 @@ class FamilyWalkTest {
             page.reload();
             return;
         }
+        if (page.locator("main h1:has-text('Let the pack cool')").count() > 0) {
+            kettle.clock()
+                    .set(job.freeing()
+                            .cooledAt()
+                            .orElse(kettle.clock().instant())
+                            .plusSeconds(1));
+            page.reload();
+            return;
+        }
         boolean asksForSurface =
                 page.locator(".next-thing input[name='surfaceC']").count() > 0;
         if (asksForSurface) {
