@@ -34,11 +34,7 @@ public final class Kettle implements AutoCloseable {
         context = new SpringApplicationBuilder(GlowKettle.class)
                 .initializers(starting -> ((GenericApplicationContext) starting)
                         .registerBean("testClock", InstantSource.class, () -> clock, bean -> bean.setPrimary(true)))
-                .run(
-                        "--server.port=0",
-                        "--glow-kettle.demo=true",
-                        "--glow-kettle.begin-at=",
-                        "--glow-kettle.tester-hurry=2");
+                .run("--server.port=0", "--glow-kettle.demo=true", "--glow-kettle.begin-at=");
         addContainersAndMats();
     }
 
