@@ -104,14 +104,7 @@ final class FreeAdmission {
         Bond bond = job.model().bondOf(started.bond()).orElseThrow();
         try {
             HeatWindow window = HeatWindow.of(
-                            new HeatWindow.Request(
-                                    bond.stack(),
-                                    started.setting(),
-                                    started.ambientC(),
-                                    job.freeing().heatings(started.bond()).before(now),
-                                    started.leftOnMat(),
-                                    null),
-                            job.limits())
+                            job.freeing().heatings(started.bond()).starting(started, bond.stack(), now), job.limits())
                     .result();
             boolean narrow = window.widthS() == null
                     || window.widthS().compareTo(job.limits().of(Limit.WINDOW_LEAST_S)) < 0;

@@ -132,6 +132,12 @@ public final class Heatings {
                 heating.to() == null ? null : seconds(heating.from(), heating.to()));
     }
 
+    /** What a heating of this bond that would start now is reckoned from. */
+    public HeatWindow.Request starting(FreeEntry.HeatStarted started, Stack stack, Instant now) {
+        return new HeatWindow.Request(
+                stack, started.setting(), started.ambientC(), before(now), started.leftOnMat(), null);
+    }
+
     /** Heatings that came before one that would start at a moment, at whichever bond. */
     public List<HeatWindow.Earlier> before(Instant moment) {
         return earlier(everyBond, moment);

@@ -4,6 +4,7 @@ import glowkettle.arrive.Symptom;
 import glowkettle.finding.Finding;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.PackHealth;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,12 +19,6 @@ import java.util.stream.Collectors;
  * @param form the kind of entry its form makes, or empty when nothing is missing
  */
 public record Asking(String form, String sentence, String because) {
-    static final Asking NOTHING = new Asking("", "", "");
-
-    boolean isGauge() {
-        return form.equals("gauge-read");
-    }
-
     private static final List<String> ORDER =
             List.of("missing-look-and-smell", "missing-surface", "missing-ambient", "missing-rest", "missing-seam");
     /** What a complaint of danger asks for before the usual order; the most urgent first. */
@@ -52,7 +47,7 @@ public record Asking(String form, String sentence, String because) {
                 missing.stream().map(finding -> form(finding.rule())).collect(Collectors.toSet());
         return because(job, FIRST, wanted::contains)
                 .or(() -> missing.isEmpty() ? Optional.empty() : Optional.of(usual(missing)))
-                .or(() -> because(job, THEN, form -> !taken(job, form)))
+                .or(() -> because(job, THEN, form -> !taken(job, form) && !givesWay(form, job)))
                 .orElseGet(() -> gauge(job));
     }
 
@@ -102,8 +97,14 @@ public record Asking(String form, String sentence, String because) {
         };
     }
 
+    /** A gauge is read where there is one; the charge must be known of every pack that is to be prised. */
+    private static boolean givesWay(String form, JobFile job) {
+        PackHealth health = PackHealth.of(job);
+        return form.equals("gauge-read") && (health.waitsForRunDown() || health.runDownUndecided());
+    }
+
     private static Asking gauge(JobFile job) {
-        return job.gauge(Entry.Moment.BEFORE).isPresent()
+        return job.gauge(Entry.Moment.BEFORE).isPresent() || givesWay("gauge-read", job)
                 ? new Asking("", "Every reading for this point of the job is there.", "")
                 : new Asking(
                         "gauge-read",

@@ -38,10 +38,7 @@ class AssessPage implements StagePage {
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         PackHealth health = PackHealth.of(job);
-        boolean runDown = health.waitsForRunDown() || health.runDownUndecided();
-        Asking asking = Asking.of(job);
-        // A gauge is read where there is one; the charge must be known of every pack that is to be prised.
-        model.addAttribute("asking", runDown && asking.isGauge() ? Asking.NOTHING : asking);
+        model.addAttribute("asking", Asking.of(job));
         RestProposed rest = RestProposed.of(job);
         model.addAttribute("restProposed", rest.atRest());
         model.addAttribute("restBecause", rest.because());

@@ -1,6 +1,8 @@
 package glowkettle.app.free;
 
 import glowkettle.app.binding.Attempt;
+import glowkettle.app.shop.Shop;
+import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.StagePage;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.free.Bending;
@@ -9,7 +11,6 @@ import glowkettle.free.Ladder;
 import glowkettle.free.Loosening;
 import glowkettle.free.Solvent;
 import glowkettle.heat.Adhesive;
-import glowkettle.heat.HeatPlace;
 import glowkettle.heat.Refit;
 import glowkettle.journal.Admission;
 import glowkettle.journal.Entry;
@@ -21,7 +22,6 @@ import glowkettle.library.Bond;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.time.Instant;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -33,10 +33,12 @@ import org.springframework.ui.Model;
 class FreePage implements StagePage {
     private final SettingsFound settings;
     private final HeatPlaces places;
+    private final ShopBook book;
 
-    FreePage(SettingsFound settings, HeatPlaces places) {
+    FreePage(SettingsFound settings, HeatPlaces places, ShopBook book) {
         this.settings = settings;
         this.places = places;
+        this.book = book;
     }
 
     @Override
@@ -47,10 +49,11 @@ class FreePage implements StagePage {
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         Freeing freeing = job.freeing();
+        Shop shop = book.shop();
         Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
         HeatPanel heat = bond == null || bond.stack().adhesive() == Adhesive.STRETCH_STRIPS
                 ? null
-                : HeatPanel.of(job, bond, settings, now);
+                : HeatPanel.of(job, bond, settings, shop.heatsWith(), now);
         LeadPanel leads =
                 freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
         Ladder ladder = bond == null ? null : ladder(freeing, bond, heat, now);
@@ -71,9 +74,10 @@ class FreePage implements StagePage {
         model.addAttribute("step", job.nextStep(job.plan().result()).orElse(null));
         model.addAttribute("bond", bond);
         model.addAttribute("heat", heat);
-        model.addAttribute("taken", taken(job, heat));
-        PickedSetting picked =
-                heat == null || heat.isOn() ? null : PickedSetting.of(job, bond, heat, attempt, places.zone(), now);
+        model.addAttribute("taken", heat == null || heat.isOn() ? Map.of() : places.taken(job, shop));
+        PickedSetting picked = heat == null || heat.isOn()
+                ? null
+                : PickedSetting.of(job, bond, heat, attempt, shop.hours().zone(), now);
         model.addAttribute("picked", picked);
         if (picked != null) {
             model.addAttribute("attempt", picked.asAttempt());
@@ -95,17 +99,6 @@ class FreePage implements StagePage {
         model.addAttribute("maySolvent", ladder != null && ladder.allows(Loosening.SOLVENT));
         model.addAttribute("limit", new AppliedLimits(job.limits()));
         model.addAttribute("thicknessMm", job.model().pack().thicknessMm());
-    }
-
-    /** By place of heat: who holds it, where none is free. */
-    private Map<HeatPlace, String> taken(JobFile job, @Nullable HeatPanel heat) {
-        Map<HeatPlace, String> taken = new EnumMap<>(HeatPlace.class);
-        if (heat != null && !heat.isOn()) {
-            for (HeatPlace place : places.has()) {
-                places.taken(job, place).ifPresent(reason -> taken.put(place, reason));
-            }
-        }
-        return taken;
     }
 
     /** What the ignition lock, the mat or a cold removal will refuse is said before the tap. */

@@ -28,12 +28,12 @@ public record HeatPanel(
     private static final BigDecimal USUAL_AIR_C = BigDecimal.valueOf(21);
     private static final BigDecimal AHEAD = new BigDecimal("1.2");
 
-    static HeatPanel of(JobFile job, Bond bond, SettingsFound found, Instant now) {
+    static HeatPanel of(JobFile job, Bond bond, SettingsFound found, Set<HeatPlace> has, Instant now) {
         BenchClocks.Heat newest = BenchClocks.heat(job, bond).orElse(null);
         BigDecimal ambientC = newest != null
                 ? newest.request().ambientC()
                 : job.freeing().lastAmbientC().orElse(USUAL_AIR_C);
-        Result<SettingSearch> search = found.search(job, bond, ambientC, now);
+        Result<SettingSearch> search = found.search(job, bond, ambientC, has, now);
         HeatChart chart = null;
         boolean workable = false;
         if (newest != null) {
@@ -47,7 +47,7 @@ public record HeatPanel(
         } else if (!search.result().offers().isEmpty()) {
             chart = preview(bond, search.result().offers().getFirst().setting(), ambientC, job.limits());
         }
-        return new HeatPanel(newest, chart, search, ambientC, found.has(), workable);
+        return new HeatPanel(newest, chart, search, ambientC, has, workable);
     }
 
     /** As long as the heat is on the curve goes on with it, and some way ahead. */

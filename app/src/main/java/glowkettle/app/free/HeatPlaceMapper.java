@@ -1,5 +1,6 @@
 package glowkettle.app.free;
 
+import glowkettle.heat.HeatPlace;
 import java.time.Instant;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
@@ -9,15 +10,15 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface HeatPlaceMapper {
     /** A job that heats, and when it must be off at the latest. */
-    record Holder(long job, Instant freeAt) {}
+    record Holder(long job, HeatPlace place, Instant freeAt) {}
 
     @Select("""
-            select number as job, heat_free_at as free_at
+            select number as job, heat_place as place, heat_free_at as free_at
               from job
-             where shop_id = #{shop} and heat_place = #{place} and number <> #{besides}
+             where shop_id = #{shop} and heat_place is not null and number <> #{besides}
              order by heat_free_at, number
             """)
-    List<Holder> holders(int shop, String place, long besides);
+    List<Holder> holders(int shop, long besides);
 
     /** Two jobs that ask for the last mat at the same moment ask one after the other. */
     @Select("""

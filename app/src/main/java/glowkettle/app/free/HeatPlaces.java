@@ -10,10 +10,10 @@ import glowkettle.journal.Entry;
 import glowkettle.journal.FreeEntry;
 import glowkettle.journal.JobFile;
 import java.time.InstantSource;
-import java.time.ZoneId;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -36,37 +36,39 @@ class HeatPlaces implements Gate {
             return Optional.empty();
         }
         rows.lock(Shop.ID);
-        return taken(job, started.setting().source().place())
+        return Optional.ofNullable(
+                        taken(job, shop.shop()).get(started.setting().source().place()))
                 .map(reason -> new Admission.Refusal("setting.source", reason));
     }
 
-    ZoneId zone() {
-        return shop.zone();
+    /** By place, who holds it and when it is free again; without those that are free for this job. */
+    Map<HeatPlace, String> taken(JobFile job, Shop here) {
+        List<HeatPlaceMapper.Holder> every = rows.holders(Shop.ID, job.number());
+        Words words = new Words(here.hours().zone(), clock.instant());
+        Map<HeatPlace, String> taken = new EnumMap<>(HeatPlace.class);
+        for (HeatPlace place : HeatPlace.values()) {
+            int count = here.count(place);
+            List<HeatPlaceMapper.Holder> holders =
+                    every.stream().filter(holder -> holder.place() == place).toList();
+            if (count == 0) {
+                taken.put(place, "The shop has no %s; what it has stands under Shop.".formatted(place.words()));
+            } else if (holders.size() >= count) {
+                taken.put(
+                        place,
+                        holders.stream()
+                                .map(holder -> said(holder, words))
+                                .collect(Collectors.joining("; ", "Not yet: ", ".")));
+            }
+        }
+        return taken;
     }
 
-    Set<HeatPlace> has() {
-        return shop.shop().heatsWith();
-    }
-
-    /** Who holds it and when it is free again; empty while one is free for this job. */
-    Optional<String> taken(JobFile job, HeatPlace place) {
-        int count = shop.shop().count(place);
-        if (count == 0) {
-            return Optional.of("The shop has no %s; what it has stands under Shop.".formatted(place.words()));
-        }
-        List<HeatPlaceMapper.Holder> holders = rows.holders(Shop.ID, place.name(), job.number());
-        if (holders.size() < count) {
-            return Optional.empty();
-        }
-        Words words = new Words(shop.zone(), clock.instant());
-        return Optional.of(holders.stream()
-                .map(holder -> "job %s holds the %s%s"
-                        .formatted(
-                                holder.job(),
-                                place.words(),
-                                holder.freeAt().isAfter(clock.instant())
-                                        ? ", off by " + words.when(holder.freeAt())
-                                        : ", overdue since " + words.when(holder.freeAt())))
-                .collect(Collectors.joining("; ", "Not yet: ", ".")));
+    private String said(HeatPlaceMapper.Holder holder, Words words) {
+        return "job %s holds the %s, %s %s"
+                .formatted(
+                        holder.job(),
+                        holder.place().words(),
+                        holder.freeAt().isAfter(clock.instant()) ? "off by" : "overdue since",
+                        words.when(holder.freeAt()));
     }
 }

@@ -70,14 +70,7 @@ public record PickedSetting(
     private static @Nullable HeatWindow window(JobFile job, Bond bond, FreeEntry.HeatStarted started, Instant now) {
         try {
             return HeatWindow.of(
-                            new HeatWindow.Request(
-                                    bond.stack(),
-                                    started.setting(),
-                                    started.ambientC(),
-                                    job.freeing().heatings(bond.operation()).before(now),
-                                    started.leftOnMat(),
-                                    null),
-                            job.limits())
+                            job.freeing().heatings(bond.operation()).starting(started, bond.stack(), now), job.limits())
                     .result();
         } catch (Unanswerable unanswerable) {
             return null;

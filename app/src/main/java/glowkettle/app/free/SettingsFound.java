@@ -33,20 +33,9 @@ class SettingsFound {
         }
     };
 
-    private final HeatPlaces places;
-
-    SettingsFound(HeatPlaces places) {
-        this.places = places;
-    }
-
     private record Asked(Stack stack, BigDecimal ambientC, Set<HeatPlace> has, int limitsVersion) {}
 
-    Set<HeatPlace> has() {
-        return places.has();
-    }
-
-    Result<SettingSearch> search(JobFile job, Bond bond, BigDecimal ambientC, Instant now) {
-        Set<HeatPlace> has = places.has();
+    Result<SettingSearch> search(JobFile job, Bond bond, BigDecimal ambientC, Set<HeatPlace> has, Instant now) {
         Heatings heatings = job.freeing().heatings(bond.operation());
         // While one runs nobody chooses another; the first answer serves, and costs nothing.
         if (heatings.count() > 0 && !heatings.isOn()) {

@@ -62,7 +62,12 @@ class HeatPlacesTest {
                             refused -> assertThat(refused.refusal().reason()).contains("has no hot-air station"));
             var bond = job.file().freeing().bondAtHand().orElseThrow();
             assertThat(kettle.bean(SettingsFound.class)
-                            .search(job.file(), bond, AIR_C, kettle.clock().instant())
+                            .search(
+                                    job.file(),
+                                    bond,
+                                    AIR_C,
+                                    book.shop().heatsWith(),
+                                    kettle.clock().instant())
                             .result()
                             .offers())
                     .isNotEmpty()
