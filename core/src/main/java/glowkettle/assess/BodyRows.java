@@ -10,6 +10,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The rows of look, smell, swelling and damage. */
 final class BodyRows {
+    static final String PILLOW = "pillow";
+    static final String PUSHED_OUT = "pushed-out";
+
     private final HazardReadings readings;
     private final Row row;
     private final Optional<Swelling> swelling;
@@ -76,7 +79,7 @@ final class BodyRows {
         row.seen(
                 Boolean.TRUE.equals(readings.look().visiblePillow()) && !thicknessMeasured,
                 Tier.ISOLATE,
-                "pillow",
+                PILLOW,
                 "A pillow can be seen and its thickness has not been measured.");
         row.from(Limit.BULGE_ISOLATE_MM, bulgeMm, Tier.ISOLATE, "bulge", "The seam stands this far open.");
         row.from(
@@ -93,7 +96,7 @@ final class BodyRows {
                 Boolean.TRUE.equals(readings.look().pushedOutOfPlace())
                         || readings.seam().pushedOutOfPlace(),
                 measured ? Tier.GUARDED : Tier.ISOLATE,
-                "pushed-out",
+                PUSHED_OUT,
                 measured
                         ? "The pack has pushed something out of place."
                         : "The pack has pushed something out of place: stop and measure.",

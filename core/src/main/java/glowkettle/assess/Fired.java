@@ -11,6 +11,6 @@ record Fired(Tier tier, Finding finding, Set<Condition> conditions) {
 
     /** It says only that a reading is not there. */
     boolean isMissing() {
-        return finding.rule().startsWith(Row.MISSING);
+        return HazardTier.isMissing(finding);
     }
 }

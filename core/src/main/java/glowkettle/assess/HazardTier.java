@@ -1,6 +1,7 @@
 package glowkettle.assess;
 
 import glowkettle.assess.HazardReadings.Point;
+import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.finding.Working;
 import glowkettle.limits.ShopLimits;
@@ -17,6 +18,18 @@ import java.util.stream.Collectors;
  */
 public final class HazardTier {
     private HazardTier() {}
+
+    /** It says only that a reading is not there. */
+    public static boolean isMissing(Finding finding) {
+        return finding.rule().startsWith(Row.MISSING);
+    }
+
+    /** It isolates because something was not measured, and goes when it is. */
+    public static boolean waitsForMeasurement(Finding finding) {
+        return isMissing(finding)
+                || finding.rule().equals(BodyRows.PILLOW)
+                || finding.rule().equals(BodyRows.PUSHED_OUT);
+    }
 
     public static Result<TierVerdict> judge(HazardReadings readings, ShopLimits limits) {
         Contradictions contradictions = Contradictions.in(readings, limits);

@@ -6,12 +6,16 @@ import glowkettle.assess.Tier;
 import glowkettle.assess.TimedRun;
 import glowkettle.calibrate.Kept;
 import glowkettle.finding.Unanswerable;
-import glowkettle.fit.Verdict;
 import java.time.Instant;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Whether an entry may be written now, and if not, why. */
 public final class Admission {
+    private static final Optional<Refusal> NOBODY_CARRIES_IT = no(
+            "",
+            "Tier Evacuate: nobody carries it. Keep out until it is released; a lead lowers the tier, with a reason.");
+
     private Admission() {}
 
     /** The reason an entry is not taken, with the field it belongs to. */
@@ -20,8 +24,30 @@ public final class Admission {
     /** Who wants to write. */
     public record Author(String name, Role role) {}
 
-    public static Optional<Refusal> refuse(JobFile job, Entry entry, Author author, Instant now) {
-        Role by = author.role();
+    /**
+     * @param corrects the entry that is corrected or taken back; none for what is new
+     * @param files the same job at other states and moments
+     */
+    public static Optional<Refusal> refuse(
+            JobFile job, Entry entry, @Nullable Long corrects, Author author, Instant now, Correction.Files files) {
+        return corrects != null || entry instanceof Entry.TakenBack
+                ? Correction.refuse(job, corrects, entry, author, files)
+                : refuse(job, entry, author, now).or(() -> lowers(job, entry, author, now, files));
+    }
+
+    /** What is no reading and lowers a tier all the same, such as another size of the pack, is a lead's to say. */
+    private static Optional<Refusal> lowers(
+            JobFile job, Entry entry, Author author, Instant now, Correction.Files files) {
+        if (author.role() == Role.LEAD || Hazards.isReading(entry)) {
+            return Optional.empty();
+        }
+        Recorded next = new Recorded(job.state().seq() + 1, now, author.name(), entry, null);
+        return Correction.lowered(job, files.at(job.state().and(next), now), file -> Optional.of(file.oldPackTier()))
+                .flatMap(lowered ->
+                        no("", "This would lower the tier %s: only a lead does that.".formatted(lowered.words())));
+    }
+
+    static Optional<Refusal> closedOrTrainee(JobFile job, Entry entry, Role by) {
         if (job.closed() && !afterClosing(entry)) {
             return no("", "The job is signed and closed; write an addendum.");
         }
@@ -30,11 +56,20 @@ public final class Admission {
                 || entry instanceof FreeEntry.HeatStopped
                 || entry instanceof Entry.PhotoTaken
                 || entry instanceof Entry.Evacuated;
-        if (by == Role.TRAINEE && job.tier().result().tier().atLeast(Tier.ISOLATE) && !always) {
-            return no(
-                    "",
-                    "Trainees work up to tier Guarded; this job is %s."
-                            .formatted(job.tier().result().tier().word()));
+        return by == Role.TRAINEE && job.tier().result().tier().atLeast(Tier.ISOLATE) && !always
+                ? no(
+                        "",
+                        "Trainees work up to tier Guarded; this job is %s."
+                                .formatted(job.tier().result().tier().word()))
+                : Optional.empty();
+    }
+
+    /** Of a new entry, by what stands in this job alone. */
+    public static Optional<Refusal> refuse(JobFile job, Entry entry, Author author, Instant now) {
+        Role by = author.role();
+        Optional<Refusal> barred = closedOrTrainee(job, entry, by);
+        if (barred.isPresent()) {
+            return barred;
         }
         Optional<Refusal> locked = Sparks.kindles(entry) ? FreeAdmission.ignition(job, now) : Optional.empty();
         if (locked.isPresent()) {
@@ -76,18 +111,19 @@ public final class Admission {
             case Entry.ChargeSeen ignored -> Optional.empty();
             case Entry.Evacuated ignored -> Optional.empty();
             case Entry.Noted ignored -> Optional.empty();
-            case Entry.PackOffered offered -> offered(job, offered);
+            case Entry.PackOffered offered -> wayBackBegun(job).or(() -> offered(job, offered));
             case Entry.TakenBack ignored -> Optional.empty();
             case Entry.CycleMishap ignored -> Optional.empty();
             case Entry.LeadContinued ignored -> leadContinues(job, by);
+            case Entry.TierLowered ignored -> lowered(job, by);
             case Entry.ColdRemovalConfirmed confirmed -> cold(job, confirmed, by);
             case Entry.Rejudged rejudged -> rejudged(job, rejudged, by);
             case Entry.ConditionsConfirmed ignored -> unlessHalted(job);
             case Entry.StepDone step -> WorkAdmission.step(job, step, now);
             case Entry.FastenersOut out -> WorkAdmission.fastenersOut(job, out);
             case Entry.FastenersBack back -> WorkAdmission.fastenersBack(job, back);
-            case Entry.PackChosen ignored -> chosen(job);
-            case Entry.PackStored stored -> stored(job, stored);
+            case Entry.PackChosen chosen -> chosen(job, chosen);
+            case Entry.PackStored stored -> stored(job, stored, now);
             case Entry.Watched ignored -> inTheStore(job);
             case Entry.PackReleased ignored -> released(job, by);
             case Entry.Checked checked -> checked(job, checked);
@@ -105,7 +141,21 @@ public final class Admission {
 
     /** The old pack outlives its job: it is watched, and leaves, when the device is long gone. */
     private static boolean afterClosing(Entry entry) {
-        return entry instanceof Entry.Addendum || entry instanceof Entry.Watched || entry instanceof Entry.PackReleased;
+        return entry instanceof Entry.Addendum
+                || entry instanceof Entry.Watched
+                || entry instanceof Entry.TierLowered
+                || entry instanceof Entry.PackReleased;
+    }
+
+    private static Optional<Refusal> lowered(JobFile job, Role by) {
+        if (by != Role.LEAD) {
+            return no("reason", "Only a lead lowers a tier.");
+        }
+        return job.held().isEmpty()
+                ? no(
+                        "reason",
+                        "Nothing is held: it is as the newest readings say. Correct what is wrong, or take it again.")
+                : Optional.empty();
     }
 
     private static Optional<Refusal> leadContinues(JobFile job, Role by) {
@@ -204,24 +254,28 @@ public final class Admission {
         }
     }
 
-    private static Optional<Refusal> chosen(JobFile job) {
-        if (job.comparison().isEmpty()) {
-            return no("", "Read the new pack's label first.");
+    private static Optional<Refusal> chosen(JobFile job, Entry.PackChosen chosen) {
+        if (!job.liftedOut()) {
+            return no("", "The old pack is still in the device: take it out first.");
         }
-        Verdict verdict = job.comparison().get().result().verdict();
-        return switch (verdict) {
-            case FITS, WITH_CARE -> ReadingAdmission.newPackIsSound(job);
-            case ASK -> no("", "The comparison has open questions; answer them first.");
-            case REFUSED ->
-                no(
-                        "",
-                        "This pack is refused: "
-                                + job.comparison().get().findings().getFirst().sentence());
-        };
+        long newest = job.state()
+                .latestRecorded(Entry.PackOffered.class)
+                .map(Recorded::seq)
+                .orElse(0L);
+        if (chosen.offer() != null && chosen.offer().longValue() != newest) {
+            return no("offer", "Another pack has been read since; look at it, then choose.");
+        }
+        return wayBackBegun(job).or(() -> new PackPromise(job).good());
+    }
+
+    private static Optional<Refusal> wayBackBegun(JobFile job) {
+        return job.stepsBack().isEmpty()
+                ? Optional.empty()
+                : no("", "The way back has begun; take its steps back first.");
     }
 
     /** A pack has one place; only a device that a lead took out of its container again gives up its own. */
-    private static Optional<Refusal> stored(JobFile job, Entry.PackStored stored) {
+    private static Optional<Refusal> stored(JobFile job, Entry.PackStored stored, Instant now) {
         if (job.released().isPresent()) {
             return no("container", "The old pack has left the store.");
         }
@@ -231,6 +285,13 @@ public final class Admission {
         }
         if (job.freeing().isHeating()) {
             return no("", "It is being heated: take it off the heat first.");
+        }
+        Optional<Refusal> wet = FreeAdmission.ignition(job, now);
+        if (wet.isPresent()) {
+            return no("", wet.get().reason() + " It stands open, outdoors or under extraction, until it is dry.");
+        }
+        if (job.oldPackTier().result().tier() == Tier.EVACUATE) {
+            return NOBODY_CARRIES_IT;
         }
         long times = job.state().all(Entry.PackStored.class).count();
         long takenOn = job.state().all(Entry.LeadContinued.class).count();
@@ -252,7 +313,10 @@ public final class Admission {
     }
 
     private static Optional<Refusal> released(JobFile job, Role by) {
-        return by == Role.LEAD ? inTheStore(job) : no("", "Only a lead releases a pack for disposal.");
+        if (by != Role.LEAD) {
+            return no("", "Only a lead releases a pack for disposal.");
+        }
+        return job.oldPackTier().result().tier() == Tier.EVACUATE ? NOBODY_CARRIES_IT : inTheStore(job);
     }
 
     static Optional<Refusal> afterWayBack(JobFile job) {

@@ -174,6 +174,10 @@ public sealed interface Entry {
     record LeadContinued(
             @Says(value = "Reason", longest = 500) String reason) implements Entry {}
 
+    /** What isolated a pack is over: a lead lowers its tier to what the newest readings say, and says why. */
+    record TierLowered(
+            @Says(value = "Reason", longest = 500) String reason) implements Entry {}
+
     /** One thing that a cold removal begins with, confirmed. */
     record ColdRemovalConfirmed(
             @Says("Confirmed") ColdStep step,
@@ -262,8 +266,15 @@ public sealed interface Entry {
             BigDecimal massG)
             implements Entry {}
 
-    /** The offered pack is the one that goes in. */
-    record PackChosen() implements Entry {}
+    /** The offered pack is the one that goes in; which one is named by its entry, or it was the newest by then. */
+    record PackChosen(
+            @Says("The pack, by the entry of its label") @Within(min = "1", max = "1000000000", whole = true) @Nullable
+            BigDecimal offer)
+            implements Entry {
+        public PackChosen() {
+            this(null);
+        }
+    }
 
     /** The old pack, or the whole device, is in a container. */
     record PackStored(
@@ -376,29 +387,6 @@ public sealed interface Entry {
 
     static String kindOf(Class<?> entry) {
         return entry.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
-    }
-
-    /**
-     * Whether a key takes it back: not what opened the job, left the house, or stands outside the journal, and not what no
-     * hand undoes: heat that is on, solvent that is wet, a lead that is cut.
-     */
-    default boolean isTakeable() {
-        return !(this instanceof JobOpened
-                || this instanceof TakenBack
-                || this instanceof OpenEntry.MinutesLearnt
-                || isForGood()
-                || this instanceof PackReleased
-                || this instanceof PhotoTaken
-                || this instanceof PhotoRemoved
-                || this instanceof ModelNamed);
-    }
-
-    /** No hand undoes it, and nothing before it is undone past it. */
-    default boolean isForGood() {
-        return this instanceof FreeEntry.HeatStarted
-                || this instanceof FreeEntry.HeatStopped
-                || this instanceof FreeEntry.SolventApplied
-                || this instanceof FreeEntry.ConductorFreed;
     }
 
     default String kind() {

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The fasteners of a job: out, missing, back, and found otherwise than the model shows. */
 public final class FastenerLog {
@@ -65,7 +66,18 @@ public final class FastenerLog {
     }
 
     public Result<Tray.State> tray() {
-        return Tray.judge(new Tray.Contents(model.fasteners(), List.copyOf(out()), placements(), missingNow()), limits);
+        return with(List.of());
+    }
+
+    /**
+     * The tray as it would be with more put back.
+     *
+     * @throws glowkettle.finding.Unanswerable where that cannot be
+     */
+    Result<Tray.State> with(List<Tray.Placement> more) {
+        List<Tray.Placement> placements =
+                Stream.concat(placements().stream(), more.stream()).toList();
+        return Tray.judge(new Tray.Contents(model.fasteners(), List.copyOf(out()), placements, missingNow()), limits);
     }
 
     /** What was found in place of the model's fasteners, where it matters. */

@@ -49,10 +49,7 @@ final class FreeAdmission {
                         : Admission.no("", "No solvent is covered.");
             case FreeEntry.LeadsNoted noted -> noted(job, noted);
             case FreeEntry.NewLeadsMeasured measured -> newLeads(job, measured);
-            case FreeEntry.LeadSchoolChosen ignored ->
-                job.freeing().leadsNoted().isPresent()
-                        ? Optional.empty()
-                        : Admission.no("school", "Note colours and routing first.");
+            case FreeEntry.LeadSchoolChosen ignored -> leadSchool(job);
             case FreeEntry.ConductorFreed freed -> freed(job, freed, now);
             case FreeEntry.ConductorCovered covered ->
                 job.freeing().bareConductor().filter(covered.lead()::equals).isPresent()
@@ -242,6 +239,9 @@ final class FreeAdmission {
     }
 
     private static Optional<Refusal> noted(JobFile job, FreeEntry.LeadsNoted noted) {
+        if (!job.freeing().conductorsFreed().isEmpty()) {
+            return Admission.no("leads", "The first one is off: what was not noted before cannot be seen any more.");
+        }
         Optional<Leads> leads = job.freeing().leadsAtHand();
         if (leads.isEmpty()) {
             return Admission.no("leads", "No leads are at hand.");
@@ -252,6 +252,15 @@ final class FreeAdmission {
         return new HashSet<>(named).equals(wanted) && named.size() == wanted.size()
                 ? Optional.empty()
                 : Admission.no("leads", "Note each of %s once.".formatted(String.join(", ", wanted)));
+    }
+
+    private static Optional<Refusal> leadSchool(JobFile job) {
+        if (!job.freeing().conductorsFreed().isEmpty()) {
+            return Admission.no("school", "The first one is off: the others come off the same way.");
+        }
+        return job.freeing().leadsNoted().isPresent()
+                ? Optional.empty()
+                : Admission.no("school", "Note colours and routing first.");
     }
 
     /** One lead is the lowest, and one reads what such a pack holds: the meter's word, not the colours'. */

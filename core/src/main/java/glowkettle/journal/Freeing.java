@@ -314,7 +314,14 @@ public final class Freeing {
                         .filter(operation -> job.stepsIn().contains(operation.id()))
                         .anyMatch(this::leavesThePackPrised)
                 || state.all(FreeEntry.Prised.class)
-                        .anyMatch(tried -> tried.way() == Loosening.CARD && tried.effort() != Effort.NONE);
+                        .filter(tried -> tried.effort() != Effort.NONE)
+                        .anyMatch(tried -> tried.way() == Loosening.CARD || isThePacks(tried.bond()));
+    }
+
+    private boolean isThePacks(String bond) {
+        return job.operation(bond)
+                .filter(operation -> operation.kind() == OperationKind.FREE_PACK)
+                .isPresent();
     }
 
     private boolean leavesThePackPrised(Operation operation) {

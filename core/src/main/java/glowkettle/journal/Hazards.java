@@ -1,6 +1,5 @@
 package glowkettle.journal;
 
-import glowkettle.assess.Condition;
 import glowkettle.assess.HazardReadings;
 import glowkettle.assess.HazardReadings.Cell;
 import glowkettle.assess.HazardReadings.Look;
@@ -12,26 +11,20 @@ import glowkettle.assess.HazardReadings.VoltageDrop;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.HazardTier;
-import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
-import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
-import glowkettle.finding.Working;
 import glowkettle.free.Bending;
 import glowkettle.heat.Refit;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.OperationKind;
-import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -66,80 +59,15 @@ final class Hazards {
     /** The pack that goes in; empty until somebody has looked at it, or it has current. */
     Optional<Result<TierVerdict>> newPack() {
         return seen().isPresent() || !readingsOf(Belongs.NEW).isEmpty()
-                ? Optional.of(HazardTier.judge(newReadings(), limits))
+                ? Optional.of(HazardTier.judge(newReadings(readingsOf(Belongs.NEW)), limits))
                 : Optional.empty();
     }
-
-    /** What the job stands under: the old pack while it is here, the new one once it is, the worse of both meanwhile. */
-    Result<TierVerdict> judge() {
-        Optional<Result<TierVerdict>> fresh = newPack();
-        Result<TierVerdict> old = oldPack();
-        // Smoke from a container clears the room like any other.
-        if (oldPackIsAway(state, model) && old.result().tier() != Tier.EVACUATE) {
-            return fresh.orElse(NO_PACK);
-        }
-        return fresh.map(one -> both(old, one)).orElse(old);
-    }
-
-    private static Result<TierVerdict> both(Result<TierVerdict> old, Result<TierVerdict> fresh) {
-        Set<Condition> conditions = new HashSet<>(old.result().conditions());
-        conditions.addAll(fresh.result().conditions());
-        return new Result<>(
-                new TierVerdict(
-                        Tier.worse(old.result().tier(), fresh.result().tier()),
-                        conditions,
-                        joined(old.result().measureNext(), fresh.result().measureNext())),
-                joined(old.findings(), fresh.findings()).stream()
-                        .sorted(Comparator.comparing(Finding::weight).reversed())
-                        .toList(),
-                new Working(joined(old.working().lines(), fresh.working().lines())));
-    }
-
-    private static <T> List<T> joined(List<T> first, List<T> second) {
-        return Stream.concat(first.stream(), second.stream()).toList();
-    }
-
-    /** Between the old pack's leaving and a look at the new one there is nothing here that could hurt. */
-    private static final Result<TierVerdict> NO_PACK = new Result<>(
-            new TierVerdict(Tier.CLEAR, Set.of(), List.of()),
-            List.of(Finding.note("no-pack", "The old pack is in the store; no new one has been looked at yet.")),
-            new Working(List.of()));
 
     /** Alone in a container: it took its tier along. A device that was put away whole keeps its pack. */
     static boolean oldPackIsAway(JobState state, DeviceModel model) {
         return state.latest(Entry.PackStored.class)
                 .filter(stored -> !Boolean.TRUE.equals(stored.wholeDevice()) && liftedOut(state, model))
                 .isPresent();
-    }
-
-    /** The worst tier any pack of this job ever had: a sign-off must answer for it. */
-    Tier worst() {
-        Tier worst = overruns.stream().map(overrun -> reached(overrun.peakC())).reduce(Tier.CLEAR, Tier::worse);
-        List<Recorded> counting = state.counting();
-        for (int i = 1; i <= counting.size(); i++) {
-            boolean told = i == counting.size() || isReading(counting.get(i - 1).entry());
-            if (told) {
-                Hazards then = new Hazards(state.before(i), model, limits, List.of());
-                worst = Tier.worse(worst, firm(then.oldPack()));
-                worst = Tier.worse(worst, then.newPack().map(Hazards::firm).orElse(Tier.CLEAR));
-            }
-        }
-        return worst;
-    }
-
-    private Tier reached(BigDecimal cellC) {
-        if (cellC.compareTo(limits.of(Limit.SURFACE_EVACUATE_C)) >= 0) {
-            return Tier.ISOLATE;
-        }
-        return cellC.compareTo(limits.of(Limit.CELL_HEATING_C)) >= 0 ? Tier.GUARDED : Tier.CLEAR;
-    }
-
-    /** The tier without what only a missing reading says: nobody has taken every reading at the counter yet. */
-    private static Tier firm(Result<TierVerdict> verdict) {
-        return verdict.findings().stream()
-                .filter(finding -> !finding.rule().startsWith("missing-"))
-                .map(finding -> Tier.values()[finding.weight().ordinal()])
-                .reduce(Tier.CLEAR, Tier::worse);
     }
 
     static boolean isReading(Entry entry) {
@@ -167,7 +95,7 @@ final class Hazards {
      */
     private List<Recorded> readingsOf(Belongs wanted) {
         List<Recorded> readings = new ArrayList<>();
-        boolean returns = state.latest(OpenEntry.OldPackReturns.class).isPresent();
+        boolean returns = PackPromise.isOfTheOldPack(state);
         boolean lifted = false;
         boolean changed = false;
         for (Recorded recorded : state.counting()) {
@@ -208,8 +136,12 @@ final class Hazards {
                 VoltageDrop.NONE);
     }
 
-    private HazardReadings newReadings() {
-        List<Recorded> readings = readingsOf(Belongs.NEW);
+    /** The new pack as it came out of its box, whatever was read of it later. */
+    Optional<Result<TierVerdict>> unpacked() {
+        return seen().map(ignored -> HazardTier.judge(newReadings(List.of()), limits));
+    }
+
+    private HazardReadings newReadings(List<Recorded> readings) {
         Optional<Entry.NewPackSeen> seen = seen();
         Voltage taken = voltage(readings);
         Thickness measured = thickness(readings);
@@ -319,7 +251,10 @@ final class Hazards {
                         .max(Comparator.<Wet>naturalOrder())
                         .orElse(null),
                 b.damageAgeHours() != null ? b.damageAgeHours() : a.damageAgeHours(),
-                b.faceStrainPercent() != null ? b.faceStrainPercent() : a.faceStrainPercent());
+                Stream.of(a.faceStrainPercent(), b.faceStrainPercent())
+                        .filter(java.util.Objects::nonNull)
+                        .max(Comparator.naturalOrder())
+                        .orElse(null));
     }
 
     private static @Nullable Boolean either(@Nullable Boolean a, @Nullable Boolean b) {
@@ -429,21 +364,23 @@ final class Hazards {
      * must have reached.
      */
     private @Nullable BigDecimal rise(List<Recorded> readings) {
-        List<Recorded> taken = readings.stream()
-                .filter(recorded -> felt(recorded)
-                        .filter(warmth -> warmth.surfaceC() != null)
-                        .isPresent())
-                .toList();
-        if (taken.size() < 2) {
+        Optional<Recorded> newest =
+                readings.reversed().stream().filter(this::tellsOfTheSurface).findFirst();
+        if (newest.isEmpty()) {
             return null;
         }
-        Recorded last = taken.getLast();
-        return taken.subList(0, taken.size() - 1).stream()
-                .filter(earlier -> Duration.between(earlier.at(), last.at()).compareTo(GROWTH_MEMORY) <= 0)
+        Recorded last = newest.get();
+        return readings.reversed().stream()
+                .takeWhile(earlier -> Duration.between(earlier.at(), last.at()).compareTo(GROWTH_MEMORY) <= 0)
+                .filter(earlier -> earlier.seq() < last.seq() && tellsOfTheSurface(earlier))
                 .filter(earlier -> !activity.heatedBetween(earlier.at(), last.at()))
                 .map(earlier -> riseInFiveMinutes(earlier, last))
                 .max(Comparator.naturalOrder())
                 .orElse(null);
+    }
+
+    private boolean tellsOfTheSurface(Recorded recorded) {
+        return felt(recorded).filter(warmth -> warmth.surfaceC() != null).isPresent();
     }
 
     private BigDecimal riseInFiveMinutes(Recorded earlier, Recorded later) {

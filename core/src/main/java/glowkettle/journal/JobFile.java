@@ -1,6 +1,7 @@
 package glowkettle.journal;
 
 import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.HazardTier;
 import glowkettle.assess.Health;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
@@ -48,9 +49,10 @@ public final class JobFile {
     private final boolean byFamily;
     private final ShopLimits limits;
     private final Instant now;
-    private final List<Overrun> overruns;
-    private final Hazards hazards;
-    private final Result<TierVerdict> tier;
+    private final @Nullable JobFile judgedAsIn;
+    private @Nullable List<Overrun> overruns;
+    private @Nullable Tiers tiers;
+    private @Nullable Boolean closed;
     private @Nullable Result<TeardownPlan> plan;
     private @Nullable Result<WayBack.Plan> wayBack;
 
@@ -58,6 +60,16 @@ public final class JobFile {
      * @param now the moment it is looked at: heat that is still on gets hotter without an entry
      */
     public JobFile(long number, JobState state, DeviceModel model, ShopLimits limits, Instant now) {
+        this(number, state, model, limits, now, null);
+    }
+
+    private JobFile(
+            long number,
+            JobState state,
+            DeviceModel model,
+            ShopLimits limits,
+            Instant now,
+            @Nullable JobFile judgedAsIn) {
         this.number = number;
         this.state = state;
         this.byFamily = model.isFamily();
@@ -70,9 +82,19 @@ public final class JobFile {
         this.model = known.with(LearntMinutes.of(state), FastenerLog.found(state));
         this.limits = limits;
         this.now = now;
-        this.overruns = Overrun.of(state, this.model, limits, now);
-        this.hazards = new Hazards(state, this.model, limits, overruns);
-        this.tier = hazards.judge();
+        this.judgedAsIn = judgedAsIn;
+    }
+
+    /** The same job with the tiers another file of it has: whether work was allowed is asked by what was known then. */
+    JobFile judgedAsIn(JobFile other) {
+        return new JobFile(number, state, asDescribedByLibrary, limits, now, other);
+    }
+
+    private Tiers tiers() {
+        if (tiers == null) {
+            tiers = judgedAsIn != null ? judgedAsIn.tiers() : Tiers.of(state, model, limits, overruns());
+        }
+        return tiers;
     }
 
     public long number() {
@@ -121,17 +143,22 @@ public final class JobFile {
     }
 
     public Result<TierVerdict> tier() {
-        return tier;
+        return tiers().job();
+    }
+
+    /** What isolates a pack by an earlier reading alone, and stands until a lead lowers it. */
+    public List<Finding> held() {
+        return tiers().held();
     }
 
     /** The tier of the pack that was in the device when it came, wherever it is now. */
     public Result<TierVerdict> oldPackTier() {
-        return hazards.oldPack();
+        return tiers().old();
     }
 
     /** The tier of the pack that goes in, once somebody has looked at it. */
     public Optional<Result<TierVerdict>> newPackTier() {
-        return hazards.newPack();
+        return tiers().fresh();
     }
 
     /** The old pack lies alone in a container: its tier and its watch went along. */
@@ -159,18 +186,21 @@ public final class JobFile {
 
     @Nullable
     BigDecimal lastAmbientC() {
-        return hazards.lastAmbientC();
+        return new Hazards(state, model, limits, List.of()).lastAmbientC();
     }
 
     /** Heat that stayed on past its latest lift-off. */
     public List<Overrun> overruns() {
+        if (overruns == null) {
+            overruns = judgedAsIn != null ? judgedAsIn.overruns() : Overrun.of(state, model, limits, now);
+        }
         return overruns;
     }
 
     /** The warmest the old pack's cells got by the curve or a reading, where heat stayed on too long or they were read. */
     public Optional<BigDecimal> cellPeakC() {
         return Stream.concat(
-                        overruns.stream().map(Overrun::peakC),
+                        overruns().stream().map(Overrun::peakC),
                         state.all(FreeEntry.HeatRead.class)
                                 .filter(read -> read.spot() == Refit.Spot.CELL)
                                 .map(FreeEntry.HeatRead::temperatureC))
@@ -185,7 +215,7 @@ public final class JobFile {
     }
 
     public Tier worstTier() {
-        return hazards.worst();
+        return tiers().worst();
     }
 
     public boolean needsLead() {
@@ -194,7 +224,7 @@ public final class JobFile {
 
     /** Isolated or worse, and no lead has taken it on as it is now: what came after a lead's word was not in it. */
     public boolean halted() {
-        Tier now = tier.result().tier();
+        Tier now = tier().result().tier();
         return now == Tier.EVACUATE || now == Tier.ISOLATE && !takenOn();
     }
 
@@ -204,9 +234,9 @@ public final class JobFile {
             if (counting.get(i).entry() instanceof Entry.LeadContinued) {
                 Instant at = counting.get(i).at();
                 JobState then = state.before(i);
-                Result<TierVerdict> known =
-                        new Hazards(then, model, limits, Overrun.of(then, model, limits, at)).judge();
-                return isolating(known).containsAll(isolating(tier));
+                Result<TierVerdict> known = Tiers.of(then, model, limits, Overrun.of(then, model, limits, at))
+                        .job();
+                return isolating(known).containsAll(isolating(tier()));
             }
         }
         return false;
@@ -221,7 +251,7 @@ public final class JobFile {
 
     /** An isolated pack is taken out of its device, cold, on a lead's word. */
     public boolean isColdRemoval() {
-        return tier.result().tier() == Tier.ISOLATE && !halted() && !liftedOut();
+        return tier().result().tier() == Tier.ISOLATE && !halted() && !liftedOut();
     }
 
     /** What has to be confirmed next before a cold removal goes on; empty when everything is, or none is under way. */
@@ -285,11 +315,14 @@ public final class JobFile {
 
     /** Readings the next step waits for. The voltage drop takes days and concerns the old pack in its container only. */
     public List<String> readingsToTake() {
-        return tier.findings().stream()
-                .filter(finding -> finding.rule().startsWith("missing-"))
+        return toTake(tier()).toList();
+    }
+
+    static Stream<String> toTake(Result<TierVerdict> verdict) {
+        return verdict.findings().stream()
+                .filter(HazardTier::isMissing)
                 .filter(finding -> !finding.rule().equals("missing-voltage-drop"))
-                .map(Finding::sentence)
-                .toList();
+                .map(Finding::sentence);
     }
 
     public Result<TeardownPlan> plan() {
@@ -422,20 +455,42 @@ public final class JobFile {
         return PackComparison.compare(new PackComparison.Request(model.pack(), offered, model.leads() != null), limits);
     }
 
+    /** Somebody said which pack goes in, and that still holds. */
     public boolean packChosen() {
-        return state.latest(Entry.PackChosen.class).isPresent() || keepsPack();
+        return new PackPromise(this).isOfANewPack() || keepsPack();
+    }
+
+    /** Why what was said of the pack that goes in does not hold any more. */
+    public Optional<String> promiseFallen() {
+        return new PackPromise(this).fallen().map(Admission.Refusal::reason);
     }
 
     /** The old pack stays in the device, or goes in again: something else was reached. */
     public boolean keepsPack() {
-        return state.latest(OpenEntry.OldPackReturns.class).isPresent() || packStaysIn();
+        return new PackPromise(this).keepsTheOldPack() || packStaysIn();
     }
 
     private boolean packStaysIn() {
         return !liftedOut()
-                && plan().result().steps().stream()
-                        .noneMatch(
-                                step -> Hazards.liftsOut(model, step.operation().id()));
+                && (isDeclined()
+                        || plan().result().steps().stream()
+                                .noneMatch(step ->
+                                        Hazards.liftsOut(model, step.operation().id())));
+    }
+
+    /** The new pack as it came out of its box. */
+    Optional<Result<TierVerdict>> unpacked() {
+        return judgedAsIn != null ? judgedAsIn.unpacked() : new Hazards(state, model, limits, List.of()).unpacked();
+    }
+
+    /** The owner said no to the newest quote: nothing more is opened. */
+    public boolean isDeclined() {
+        return state.counting().stream()
+                .map(Recorded::entry)
+                .filter(entry -> entry instanceof Entry.Quoted || entry instanceof Entry.QuoteAnswered)
+                .reduce((earlier, later) -> later)
+                .filter(newest -> newest instanceof Entry.QuoteAnswered answered && !answered.accepted())
+                .isPresent();
     }
 
     public Optional<Entry.PackStored> stored() {
@@ -494,46 +549,30 @@ public final class JobFile {
         return new Freeing(this);
     }
 
+    Signatures signatures() {
+        return new Signatures(this);
+    }
+
     public boolean signedBy(Role role) {
-        return state.all(Entry.SignedOff.class).anyMatch(signed -> signed.as() == role);
-    }
-
-    boolean signedByName(String name) {
-        return signatures().anyMatch(signed -> signed.by().equals(name));
-    }
-
-    private Stream<Recorded> signatures() {
-        return state.counting().stream().filter(recorded -> recorded.entry() instanceof Entry.SignedOff);
+        return signatures().by(role);
     }
 
     /** Signed by everybody who must, a lead being another person: a closed job takes addenda only. */
     public boolean closed() {
-        if (signatures().findAny().isEmpty()) {
-            return false;
+        if (closed == null) {
+            closed = signatures().close();
         }
-        if (needsLead()) {
-            return signedBy(Role.LEAD)
-                    && signatures().map(Recorded::by).distinct().count() >= 2;
-        }
-        return failedCheck().isEmpty() || failuresTakenOn();
+        return closed;
     }
 
     /** A check that failed and stands so. */
     public Optional<String> failedCheck() {
-        Map<String, Entry.Checked> checked = checked();
-        return checks().stream()
-                .filter(check -> checked.containsKey(check.id())
-                        && checked.get(check.id()).outcome() == CheckList.Outcome.FAILS)
-                .map(CheckList.Check::question)
-                .findFirst();
+        return signatures().failedCheck();
     }
 
     /** What a lead says to the owner of a check that failed. */
     public Optional<String> failureForTheOwner() {
-        return state.all(Entry.SignedOff.class)
-                .filter(signed -> signed.as() == Role.LEAD && signed.forTheOwner() != null)
-                .map(Entry.SignedOff::forTheOwner)
-                .findFirst();
+        return signatures().forTheOwner();
     }
 
     boolean failuresTakenOn() {
@@ -542,8 +581,8 @@ public final class JobFile {
 
     /** A reading that cannot be true as it stands. */
     Optional<String> askedAgain() {
-        return tier.findings().stream()
-                .filter(finding -> finding.rule().startsWith("missing-"))
+        return tier().findings().stream()
+                .filter(HazardTier::isMissing)
                 .map(Finding::sentence)
                 .filter(sentence -> sentence.contains(" again"))
                 .findFirst();

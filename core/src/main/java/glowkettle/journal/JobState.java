@@ -114,8 +114,8 @@ public final class JobState {
     /** What can be taken back: the newest entry that counts, never the opening of the job, and nothing past a point of no return. */
     public Optional<Recorded> lastTakeable() {
         return counting.reversed().stream()
-                .takeWhile(recorded -> !recorded.entry().isForGood())
-                .filter(recorded -> recorded.entry().isTakeable())
+                .takeWhile(recorded -> !Firmness.of(recorded.entry()).isForGood())
+                .filter(recorded -> Firmness.of(recorded.entry()).isTakeable())
                 .findFirst();
     }
 
@@ -129,6 +129,13 @@ public final class JobState {
             other.replaceAll(recorded -> recorded.seq() == place ? recorded.with(instead) : recorded);
         }
         return new JobState(other, seq, standsFor);
+    }
+
+    /** The state as it would be with one entry more. */
+    JobState and(Recorded next) {
+        List<Recorded> longer = new ArrayList<>(counting);
+        longer.add(next);
+        return new JobState(longer, next.seq(), standsFor);
     }
 
     /** The state as it was before everything from this entry on. */

@@ -38,10 +38,17 @@ public record NextThing(Stage stage, String what, boolean blocked) {
     }
 
     private static NextThing working(JobFile job) {
+        if (job.isDeclined() && job.stepsIn().isEmpty()) {
+            return new NextThing(Stage.HAND_BACK, "The quote was declined: hand it back as it came, and sign", false);
+        }
         List<String> missing = job.readingsToTake();
         if (!missing.isEmpty() && job.stepsBack().isEmpty()) {
             return new NextThing(Stage.ASSESS, missing.getFirst(), false);
         }
+        return job.isDeclined() ? closing(job) : opening(job);
+    }
+
+    private static NextThing opening(JobFile job) {
         PackHealth health = PackHealth.of(job);
         if (health.waitsForRunDown()) {
             return new NextThing(
@@ -63,6 +70,10 @@ public record NextThing(Stage stage, String what, boolean blocked) {
             return new NextThing(
                     freeing ? Stage.FREE : Stage.OPEN, step.get().operation().label(), false);
         }
+        return closing(job);
+    }
+
+    private static NextThing closing(JobFile job) {
         if (!job.packChosen()) {
             return fit(job);
         }
@@ -87,7 +98,7 @@ public record NextThing(Stage stage, String what, boolean blocked) {
             case FITS, WITH_CARE ->
                 new NextThing(
                         Stage.FIT,
-                        ReadingAdmission.newPackIsSound(job)
+                        PackPromise.isSound(job.unpacked())
                                 .map(Admission.Refusal::reason)
                                 .orElse("Take this pack, or look at another"),
                         false);

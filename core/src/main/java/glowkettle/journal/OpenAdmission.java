@@ -34,8 +34,13 @@ final class OpenAdmission {
         };
     }
 
-    /** Nothing more is opened or freed for a pack that was ordered wrong. */
+    /** Nothing more is opened or freed for an owner who said no, or for a pack that was ordered wrong. */
     static Optional<Refusal> paused(JobFile job) {
+        if (job.isDeclined()) {
+            return Admission.no(
+                    "",
+                    "The owner declined the quote: nothing more is opened. Quote anew, or hand it back as it came.");
+        }
         return job.labelDiffers()
                 .map(difference -> new Refusal(
                         "",
@@ -75,8 +80,18 @@ final class OpenAdmission {
         }
     }
 
-    /** A pack goes in again only as sound as it came out. */
     private static Optional<Refusal> oldPack(JobFile job) {
+        if (!job.stepsBack().isEmpty()) {
+            return Admission.no("", "The way back has begun; take its steps back first.");
+        }
+        return fitForReturn(job)
+                .or(() -> job.stored()
+                        .flatMap(stored -> Admission.no(
+                                "", "It lies in %s; take that back first.".formatted(stored.containerName()))));
+    }
+
+    /** A pack goes in again only as sound as it came out. */
+    static Optional<Refusal> fitForReturn(JobFile job) {
         if (job.freeing().prisedOff()) {
             return Admission.no("", "It was prised off: its bond and its jacket are gone. It is not fitted again.");
         }
@@ -92,18 +107,13 @@ final class OpenAdmission {
                     "Its cells were at %s: it is not fitted again."
                             .formatted(Figures.withUnit(job.cellPeakC().orElseThrow(), "°C")));
         }
-        if (!job.readingsToTake().isEmpty()) {
-            return Admission.no("", job.readingsToTake().getFirst());
+        Optional<String> missing = JobFile.toTake(job.oldPackTier()).findFirst();
+        if (missing.isPresent()) {
+            return Admission.no("", missing.get());
         }
         Tier now = job.oldPackTier().result().tier();
-        if (now.atLeast(Tier.GUARDED)) {
-            return Admission.no("", "It is of tier %s: it is not fitted again.".formatted(now.word()));
-        }
-        return job.stored().isPresent()
-                ? Admission.no(
-                        "",
-                        "It lies in %s; take that back first."
-                                .formatted(job.stored().orElseThrow().containerName()))
+        return now.atLeast(Tier.GUARDED)
+                ? Admission.no("", "It is of tier %s: it is not fitted again.".formatted(now.word()))
                 : Optional.empty();
     }
 }

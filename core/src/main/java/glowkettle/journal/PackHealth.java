@@ -19,18 +19,19 @@ import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What the journal of a job makes known of its old pack: how worn it is, how it swells, how it is brought down. */
 public final class PackHealth {
+    private static final Duration ONE_LOOK = Duration.ofMinutes(1);
+
     private final JobFile job;
     private final JobState state;
     private final ShopLimits limits;
@@ -81,9 +82,12 @@ public final class PackHealth {
     }
 
     private Optional<Trend> trend(String of, List<SwellTrend.Dated> readings, BigDecimal limitMm) {
-        Set<Instant> moments = new HashSet<>();
-        readings.forEach(reading -> moments.add(reading.at()));
-        return moments.size() < 2
+        // Readings of one minute are one look, not a trend.
+        boolean oneLook = readings.size() < 2
+                || Duration.between(readings.getFirst().at(), readings.getLast().at())
+                                .compareTo(ONE_LOOK)
+                        < 0;
+        return oneLook
                 ? Optional.empty()
                 : Optional.of(new Trend(
                         of, readings, limitMm, SwellTrend.of(new SwellTrend.Readings(readings, limitMm), limits)));

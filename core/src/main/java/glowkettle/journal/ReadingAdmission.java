@@ -3,11 +3,8 @@ package glowkettle.journal;
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.Warmth;
-import glowkettle.assess.Tier;
-import glowkettle.assess.TierVerdict;
 import glowkettle.cell.Chemistry;
 import glowkettle.finding.Figures;
-import glowkettle.finding.Result;
 import glowkettle.journal.Admission.Refusal;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -128,26 +125,5 @@ final class ReadingAdmission {
                 .or(() -> EmptyReading.refuse(seen.voltage()))
                 .or(() -> thickness(job, seen.thickness(), "thickness."))
                 .or(() -> voltage(seen.voltage(), "voltage.", job.limits()));
-    }
-
-    /** A new pack that is not sound is sent back, not fitted. */
-    static Optional<Refusal> newPackIsSound(JobFile job) {
-        Optional<Result<TierVerdict>> judged = job.newPackTier();
-        if (judged.isEmpty()) {
-            return Admission.no("", "Look at the new pack first: look and smell, thickness, rested voltage.");
-        }
-        return judged.get().result().tier() == Tier.CLEAR
-                ? Optional.empty()
-                : Admission.no(
-                        "",
-                        judged.get().result().measureNext().isEmpty()
-                                ? "The new pack is %s: %s It is sent back."
-                                        .formatted(
-                                                judged.get().result().tier().word(),
-                                                judged.get()
-                                                        .findings()
-                                                        .getFirst()
-                                                        .sentence())
-                                : judged.get().result().measureNext().getFirst());
     }
 }

@@ -21,7 +21,7 @@ final class SignAdmission {
         if (job.signedBy(signed.as())) {
             return Admission.no("as", "Signed already.");
         }
-        if (job.needsLead() && job.signedByName(by.name())) {
+        if (job.needsLead() && job.signatures().byName(by.name())) {
             return Admission.no("as", "%s has signed already: a second person signs this job.".formatted(by.name()));
         }
         if (job.askedAgain().isPresent()) {

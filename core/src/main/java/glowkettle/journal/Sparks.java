@@ -42,6 +42,7 @@ final class Sparks {
             case Entry.VoltageTaken ignored -> false;
             case Entry.NewPackSeen ignored -> false;
             case Entry.RunDownWaived ignored -> false;
+            case Entry.TierLowered ignored -> false;
             case Entry.LeadContinued ignored -> false;
             case Entry.ColdRemovalConfirmed ignored -> false;
             case Entry.Rejudged ignored -> false;

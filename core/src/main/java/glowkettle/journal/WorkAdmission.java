@@ -1,5 +1,6 @@
 package glowkettle.journal;
 
+import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Weight;
 import glowkettle.journal.Admission.Refusal;
 import glowkettle.library.Fastener;
@@ -189,31 +190,24 @@ final class WorkAdmission {
                 return Admission.no("out", tooEarly.get().reason());
             }
         }
-        return Admission.unlessHalted(job).or(() -> runDown(job)).or(() -> cold(job));
+        return Admission.unlessHalted(job)
+                .or(() -> OpenAdmission.paused(job))
+                .or(() -> runDown(job))
+                .or(() -> cold(job));
     }
 
+    /** Every hole and every fastener of it came out, and nothing is put in twice: the tray itself says what is wrong. */
     static Optional<Refusal> fastenersBack(JobFile job, Entry.FastenersBack back) {
-        for (var placement : back.placements()) {
-            boolean atHand = job.fasteners().out().contains(placement.fastener())
-                    || job.fasteners().missing().contains(placement.fastener());
-            if (!atHand) {
-                return Admission.no("placements", "%s is not in the tray.".formatted(placement.fastener()));
-            }
-            if (job.model().fastener(placement.hole()).isEmpty()) {
-                return Admission.no(
-                        "placements",
-                        "'%s' is no hole of %s."
-                                .formatted(placement.hole(), job.model().name()));
-            }
-            boolean used = job.fasteners().placements().stream()
-                    .anyMatch(other -> other.fastener().equals(placement.fastener())
-                            || other.hole().equals(placement.hole()));
-            if (used) {
-                return Admission.no(
-                        "placements",
-                        "%s is in already, or its hole %s is taken; take it back first."
-                                .formatted(placement.fastener(), placement.hole()));
-            }
+        if (!job.packChosen()) {
+            return Admission.no("placements", "No pack has been chosen; nothing is closed over an empty bay.");
+        }
+        if (back.placements().isEmpty()) {
+            return Admission.no("placements", "Name at least one fastener and its hole.");
+        }
+        try {
+            job.fasteners().with(back.placements());
+        } catch (Unanswerable unanswerable) {
+            return Admission.no("placements", unanswerable.getMessage() + ".");
         }
         return Admission.unlessHalted(job);
     }

@@ -11,10 +11,17 @@ import java.util.Set;
 
 /** Says what is wrong with a model before anybody works by it. */
 public final class ModelCheck {
+    private static final int MOST_OPERATIONS = 200;
+    private static final int MOST_FASTENERS = 300;
+    private static final int MOST_PARTS = 60;
+
     private ModelCheck() {}
 
     public static List<String> faults(DeviceModel model) {
-        List<String> faults = new ArrayList<>();
+        List<String> faults = tooMany(model);
+        if (!faults.isEmpty()) {
+            return faults;
+        }
         Set<String> names = new HashSet<>();
         for (Operation operation : model.operations()) {
             if (!names.add(operation.id())) {
@@ -51,6 +58,27 @@ public final class ModelCheck {
         bonds(model, faults);
         leads(model, faults);
         return faults;
+    }
+
+    /** More than any device has, and more than is drawn or planned while somebody waits. */
+    private static List<String> tooMany(DeviceModel model) {
+        List<String> faults = new ArrayList<>();
+        atMost(MOST_OPERATIONS, model.operations(), "operations", faults);
+        atMost(MOST_FASTENERS, model.fasteners(), "fasteners", faults);
+        atMost(MOST_PARTS, model.faces(), "faces", faults);
+        atMost(MOST_PARTS, model.bonds(), "bonds", faults);
+        atMost(MOST_PARTS, model.otherTargets(), "other targets", faults);
+        atMost(MOST_PARTS, model.checks(), "checks", faults);
+        model.operations()
+                .forEach(operation -> atMost(
+                        MOST_PARTS, operation.after(), "prerequisites of '%s'".formatted(operation.id()), faults));
+        return faults;
+    }
+
+    private static void atMost(int most, List<?> list, String what, List<String> faults) {
+        if (list.size() > most) {
+            faults.add("%s %s; at most %s are taken".formatted(list.size(), what, most));
+        }
     }
 
     /** Operations that each wait for the one before them, the first one again at the end; empty when none do. */

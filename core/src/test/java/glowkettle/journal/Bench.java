@@ -22,6 +22,7 @@ import glowkettle.library.PackData;
 import glowkettle.library.Side;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Tray;
+import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -171,6 +172,27 @@ final class Bench {
         return refusal(entry, Role.TECHNICIAN);
     }
 
+    /** Of an entry that takes the place of another. */
+    Optional<String> refusal(long corrects, Entry entry, Role by) {
+        return Admission.refuse(
+                        file(),
+                        entry,
+                        corrects,
+                        new Admission.Author(name(by), by),
+                        now,
+                        (state, moment) -> new JobFile(7, state, model, ShopLimits.defaults(), moment))
+                .map(Admission.Refusal::reason);
+    }
+
+    /** Where the first such entry stands. */
+    long seqOf(Entry entry) {
+        return journal.stream()
+                .filter(recorded -> recorded.entry().equals(entry))
+                .findFirst()
+                .orElseThrow()
+                .seq();
+    }
+
     Bench write(Entry entry) {
         return write(entry, Role.TECHNICIAN);
     }
@@ -250,6 +272,12 @@ final class Bench {
 
     Bench fitted() {
         return write(new Entry.PackOffered(label("7.4", "8.4"))).seen().write(new Entry.PackChosen());
+    }
+
+    /** Every function tried, and in order. */
+    Bench proven() {
+        file().checks().forEach(check -> write(new Entry.Checked(check.id(), CheckList.Outcome.WORKS, null)));
+        return this;
     }
 
     Bench readyForColdRemoval() {

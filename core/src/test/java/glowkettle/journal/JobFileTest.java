@@ -9,6 +9,7 @@ import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Tier;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -104,7 +105,8 @@ class JobFileTest {
     void aJobThatWasGuardedOnceNeedsTheLeadEvenIfItCalmedDown() {
         Bench bench = new Bench().assessed();
         assertThat(bench.file().needsLead()).isFalse();
-        bench.write(new Entry.WarmthTaken(Warmth.atRest("24.5", "21")))
+        bench.later(Duration.ofMinutes(10))
+                .write(new Entry.WarmthTaken(Warmth.atRest("24.5", "21")))
                 .write(new Entry.WarmthTaken(Warmth.atRest("21.5", "21")));
 
         assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.CLEAR);

@@ -109,6 +109,8 @@ class PackHealthTest {
         // What happens in the store happens to the old pack; the device on the bench goes on.
         assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.CLEAR);
         bench.later(Duration.ofDays(1)).write(new Entry.Watched(new BigDecimal("21"), new BigDecimal("21"), null));
+        assertThat(bench.file().oldPackTier().result().tier()).isEqualTo(Tier.ISOLATE);
+        bench.write(new Entry.TierLowered("It lay in the sun; two good looks since."), Role.LEAD);
         assertThat(bench.file().oldPackTier().result().tier()).isEqualTo(Tier.CLEAR);
     }
 }

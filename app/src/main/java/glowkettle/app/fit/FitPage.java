@@ -61,7 +61,9 @@ class FitPage implements StagePage {
         boolean sound = job.newPackTier()
                 .filter(judged -> judged.result().tier() == Tier.CLEAR)
                 .isPresent();
-        model.addAttribute("takeable", fits && sound);
+        model.addAttribute("takeable", fits && sound && job.liftedOut());
+        model.addAttribute("takeOutFirst", fits && sound && !job.liftedOut());
+        model.addAttribute("fallen", job.promiseFallen().orElse(null));
         model.addAttribute("lookFirst", fits && !sound);
         model.addAttribute("newPack", job.newPackTier().orElse(null));
         model.addAttribute("soldered", job.model().leads() != null);

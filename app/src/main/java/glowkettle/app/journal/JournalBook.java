@@ -88,8 +88,13 @@ public class JournalBook {
         JobState state = JobState.fold(journal);
         JobFile file = file(job, state);
         Admission.Author author = new Admission.Author(draft.by(), draft.role());
-        Optional<Admission.Refusal> refusal = Corrections.refuse(file, draft)
-                .or(() -> Admission.refuse(file, draft.entry(), author, clock.instant()))
+        Optional<Admission.Refusal> refusal = Admission.refuse(
+                        file,
+                        draft.entry(),
+                        draft.corrects(),
+                        author,
+                        clock.instant(),
+                        (then, moment) -> file(job, then, moment))
                 .or(() -> gates.stream()
                         .flatMap(gate -> gate.refuse(file, draft.entry()).stream())
                         .findFirst());

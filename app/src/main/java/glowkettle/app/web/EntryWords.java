@@ -2,6 +2,7 @@ package glowkettle.app.web;
 
 import glowkettle.finding.Figures;
 import glowkettle.journal.Entry;
+import glowkettle.journal.Firmness;
 import glowkettle.journal.FreeEntry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.OpenEntry;
@@ -57,7 +58,7 @@ public record EntryWords(
                         words(recorded.entry(), job),
                         stage(recorded.entry()),
                         replaced.contains(recorded.seq()),
-                        recorded.entry().isTakeable(),
+                        Firmness.of(recorded.entry()).isTakeable(),
                         hasForm(recorded.entry()),
                         recorded.corrects()))
                 .toList();
@@ -104,6 +105,7 @@ public record EntryWords(
             case Entry.VoltageTaken ignored -> Stage.ASSESS;
             case Entry.GaugeRead read -> read.moment() == Entry.Moment.BEFORE ? Stage.ASSESS : Stage.PROVE;
             case Entry.LeadContinued ignored -> Stage.ASSESS;
+            case Entry.TierLowered ignored -> Stage.ASSESS;
             case Entry.Evacuated ignored -> Stage.ASSESS;
             case Entry.Rejudged ignored -> Stage.ASSESS;
             case Entry.WindowCounted ignored -> Stage.ASSESS;
@@ -193,6 +195,7 @@ public record EntryWords(
                                 figure(read.reading().fullChargeCapacityMah(), "mAh"),
                                 figure(read.reading().designCapacityMah(), "mAh"));
             case Entry.LeadContinued lead -> "A lead goes on: " + lead.reason();
+            case Entry.TierLowered lowered -> "A lead lowers the tier: " + lowered.reason();
             case Entry.Evacuated evacuated -> "Evacuated: " + evacuated.account();
             case Entry.WindowCounted counted ->
                 "Window %s to %s: %s counted"

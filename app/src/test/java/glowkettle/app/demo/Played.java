@@ -9,6 +9,7 @@ import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import java.math.BigDecimal;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.Set;
 
 /** A job of the screwed-in laptop that was worked up to some point before the shop's now. */
@@ -32,6 +33,19 @@ public final class Played {
         Played played = openedFor(kettle, model, "Car deck, ferry Skua");
         played.play.assessed().write(new Entry.ChargeSeen(new BigDecimal("24")));
         played.play.tornDownTo(step);
+        return played;
+    }
+
+    /** A job of any model that went so many steps in the usual way. */
+    static Played somewhere(Kettle kettle, String model, int steps) {
+        Played played = openedFor(kettle, model, "Purser, ferry Skua");
+        for (int i = 0; i < steps; i++) {
+            Optional<Entry> next = Onwards.of(played.file());
+            if (next.isEmpty()) {
+                return played;
+            }
+            played.write(next.get());
+        }
         return played;
     }
 

@@ -1,0 +1,24 @@
+package glowkettle.app.fit;
+
+import glowkettle.app.web.Completion;
+import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Who chooses a pack chooses the one whose label was read last: the choice names it. */
+@Component
+class ChosenPack implements Completion {
+    @Override
+    public Class<? extends Entry> completes() {
+        return Entry.PackChosen.class;
+    }
+
+    @Override
+    public void complete(JobFile job, Map<String, String[]> typed) {
+        typed.remove("offer");
+        job.state()
+                .latestRecorded(Entry.PackOffered.class)
+                .ifPresent(offered -> typed.put("offer", new String[] {String.valueOf(offered.seq())}));
+    }
+}

@@ -1,0 +1,165 @@
+package glowkettle.app.demo;
+
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Seam;
+import glowkettle.assess.HazardReadings.Thickness;
+import glowkettle.assess.HazardReadings.Voltage;
+import glowkettle.assess.HazardReadings.VoltageSource;
+import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.fit.PackLabel;
+import glowkettle.free.LeadOrder;
+import glowkettle.journal.Entry;
+import glowkettle.journal.FreeEntry;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.PackHealth;
+import glowkettle.library.Bond;
+import glowkettle.library.Leads;
+import glowkettle.library.Operation;
+import glowkettle.library.PackData;
+import glowkettle.open.Tray;
+import glowkettle.open.WayBack;
+import glowkettle.prove.CheckList;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** What a technician would most likely write next, where that can be said without thinking. */
+final class Onwards {
+    private Onwards() {}
+
+    static Optional<Entry> of(JobFile job) {
+        return switch (job.next().stage()) {
+            case ARRIVE, ASSESS -> reading(job);
+            case OPEN, FREE -> job.nextStep(job.plan().result()).map(step -> inwards(job, step.operation()));
+            case FIT -> fit(job);
+            case WAY_BACK -> job.nextStepBack(job.wayBack().result()).map(step -> backwards(job, step));
+            case PROVE ->
+                job.checks().stream()
+                        .filter(check -> !job.checked().containsKey(check.id()))
+                        .findFirst()
+                        .map(check -> new Entry.Checked(check.id(), CheckList.Outcome.WORKS, null));
+            case CALIBRATE -> Optional.of(new Entry.CycleLeftOut("It comes calibrated."));
+            case HAND_BACK -> Optional.empty();
+        };
+    }
+
+    private static Optional<Entry> reading(JobFile job) {
+        if (PackHealth.of(job).runDownUndecided() || PackHealth.of(job).waitsForRunDown()) {
+            return Optional.of(new Entry.ChargeSeen(new BigDecimal("20")));
+        }
+        var state = job.state();
+        if (state.latest(Entry.Looked.class).isEmpty()) {
+            return Optional.of(new Entry.Looked(Look.GOOD));
+        }
+        if (state.latest(Entry.WarmthTaken.class).isEmpty()) {
+            return Optional.of(new Entry.WarmthTaken(Warmth.atRest("21", "21")));
+        }
+        if (state.latest(Entry.SeamTaken.class).isEmpty()) {
+            return Optional.of(new Entry.SeamTaken(new Seam(List.of(new BigDecimal("0.1")), null, false)));
+        }
+        return job.liftedOut() ? inHand(job) : Optional.empty();
+    }
+
+    private static Optional<Entry> inHand(JobFile job) {
+        if (job.state().latest(Entry.ThicknessTaken.class).isEmpty()) {
+            return Optional.of(
+                    new Entry.ThicknessTaken(new Thickness(job.model().pack().thicknessMm(), List.of(), null)));
+        }
+        return Optional.of(
+                new Entry.VoltageTaken(new Voltage(new BigDecimal("3.8"), null, VoltageSource.CELLS, null, null)));
+    }
+
+    private static Entry inwards(JobFile job, Operation operation) {
+        if (operation.isInside() && !job.conditionsConfirmed()) {
+            return new Entry.ConditionsConfirmed();
+        }
+        List<String> fasteners = job.model().fastenersOf(operation.id()).stream()
+                .map(fastener -> fastener.id())
+                .filter(id -> !job.fasteners().out().contains(id)
+                        && !job.fasteners().missing().contains(id))
+                .toList();
+        if (!fasteners.isEmpty()) {
+            return new Entry.FastenersOut(fasteners, List.of());
+        }
+        Optional<Bond> bond = job.model().bondOf(operation.id());
+        boolean strips = bond.filter(held -> held.stripCount()
+                        > job.freeing().strips(held.operation()).size())
+                .isPresent();
+        Optional<Leads> leads = job.model().leadsOf(operation.id());
+        if ((strips || leads.isPresent()) && !job.freeing().sandReady()) {
+            return new FreeEntry.SandReady();
+        }
+        if (strips) {
+            int drawn = job.freeing().strips(operation.id()).size();
+            return new FreeEntry.StripDrawn(operation.id(), BigDecimal.valueOf(drawn + 1), true, null);
+        }
+        return leads.flatMap(soldered -> unsoldered(job, soldered))
+                .orElseGet(() -> new Entry.StepDone(Entry.Way.IN, operation.id()));
+    }
+
+    private static Optional<Entry> unsoldered(JobFile job, Leads leads) {
+        if (job.freeing().leadsNoted().isEmpty()) {
+            return Optional.of(new FreeEntry.LeadsNoted(leads.leads().stream()
+                    .map(lead -> new FreeEntry.LeadNote(lead.id(), "grey", null))
+                    .toList()));
+        }
+        if (job.freeing().leadSchool().isEmpty()) {
+            return Optional.of(new FreeEntry.LeadSchoolChosen(LeadOrder.School.UNSOLDER));
+        }
+        return job.freeing()
+                .bareConductor()
+                .<Entry>map(FreeEntry.ConductorCovered::new)
+                .or(() -> job.freeing().nextConductor(leads).map(FreeEntry.ConductorFreed::new));
+    }
+
+    private static Optional<Entry> fit(JobFile job) {
+        if (!job.packKnown()) {
+            return Optional.empty();
+        }
+        if (job.comparison().isEmpty()) {
+            return Optional.of(new Entry.PackOffered(label(job.model().pack())));
+        }
+        return Optional.of(
+                job.newPackTier().isEmpty()
+                        ? new Entry.NewPackSeen(
+                                Look.GOOD,
+                                new Thickness(job.model().pack().thicknessMm(), List.of(), null),
+                                new Voltage(new BigDecimal("3.78"), null, VoltageSource.PLUG, null, null),
+                                null)
+                        : new Entry.PackChosen());
+    }
+
+    static PackLabel label(PackData pack) {
+        return new PackLabel(
+                pack.nominalV(),
+                pack.chargeLimitV().multiply(pack.series()),
+                pack.capacityMah(),
+                null,
+                pack.thicknessMm(),
+                pack.widthMm(),
+                pack.lengthMm(),
+                null,
+                null,
+                null,
+                null,
+                true,
+                "26-31");
+    }
+
+    private static Entry backwards(JobFile job, WayBack.Step step) {
+        if (job.model().leadsOf(step.id()).isPresent()
+                && !job.keepsPack()
+                && job.freeing().newLeads().isEmpty()) {
+            return Freed.measured(job.model());
+        }
+        List<String> empty = job.fasteners().tray().result().emptyHoles();
+        List<Tray.Placement> placements = job.model().fastenersOf(step.id()).stream()
+                .map(fastener -> fastener.id())
+                .filter(empty::contains)
+                .map(id -> new Tray.Placement(id, id))
+                .toList();
+        return placements.isEmpty()
+                ? new Entry.StepDone(Entry.Way.BACK, step.id())
+                : new Entry.FastenersBack(placements);
+    }
+}
