@@ -1,8 +1,7 @@
 package glowkettle.instruments;
 
-import java.io.BufferedReader;
+import java.io.BufferedInputStream;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.math.BigDecimal;
@@ -13,15 +12,25 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A bench instrument at an address: one line asks, one line answers. */
 public final class Instrument {
     private final InetSocketAddress address;
     private final Duration patience;
+    private final @Nullable String token;
 
     public Instrument(InetSocketAddress address, Duration patience) {
+        this(address, patience, null);
+    }
+
+    /**
+     * @param token said before every question to a bench that listens to nobody else
+     */
+    Instrument(InetSocketAddress address, Duration patience, @Nullable String token) {
         this.address = address;
         this.patience = patience;
+        this.token = token;
     }
 
     /** The answer to a query such as {@code MEAS:GAUG?}. Its own connection each time, so that a lost link harms no other. */
@@ -30,11 +39,10 @@ public final class Instrument {
             socket.connect(address, (int) patience.toMillis());
             socket.setSoTimeout((int) patience.toMillis());
             Writer writer = new OutputStreamWriter(socket.getOutputStream(), StandardCharsets.US_ASCII);
-            writer.write(query + "\n");
+            writer.write((token == null ? "" : token + "\n") + query + "\n");
             writer.flush();
-            String answer = new BufferedReader(
-                            new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII))
-                    .readLine();
+            String answer = BoundedLine.read(
+                    new BufferedInputStream(socket.getInputStream()), System.nanoTime() + patience.toNanos());
             if (answer == null || answer.startsWith("ERR")) {
                 throw new InstrumentSilent("The instrument at %s does not know '%s'".formatted(address, query));
             }

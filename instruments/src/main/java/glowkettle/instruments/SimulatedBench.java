@@ -1,8 +1,8 @@
 package glowkettle.instruments;
 
-import java.io.BufferedReader;
+import java.io.BufferedInputStream;
 import java.io.IOException;
-import java.io.InputStreamReader;
+import java.io.InputStream;
 import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.net.InetAddress;
@@ -10,26 +10,44 @@ import java.net.InetSocketAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.security.SecureRandom;
+import java.time.Duration;
+import java.util.HexFormat;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Simulated instruments on a loopback port: a gauge reader, calipers and a pressure tester. Each query has one line of answer, which the
- * bench that is simulated sets; unknown queries answer {@code ERR}.
+ * Simulated instruments on a loopback port: a gauge reader, calipers, a probe and a pressure tester. Each query has one line
+ * of answer, which the bench that is simulated sets; unknown queries answer {@code ERR}. Any process of this machine reaches
+ * the port, so a connection begins with a token that only {@link #instrument} knows; without it nothing is answered.
  */
 public final class SimulatedBench implements AutoCloseable {
+    private static final int TOKEN_BYTES = 24;
+    /** A connection that says nothing for so long is closed. */
+    private static final Duration PATIENCE = Duration.ofSeconds(10);
+
     private final ServerSocket server;
+    private final String token;
     private final Map<String, Supplier<String>> answers = new ConcurrentHashMap<>();
 
     public SimulatedBench() throws IOException {
+        byte[] secret = new byte[TOKEN_BYTES];
+        new SecureRandom().nextBytes(secret);
+        token = HexFormat.of().formatHex(secret);
         server = new ServerSocket(0, 50, InetAddress.getLoopbackAddress());
         show("*IDN?", "SIMULATED,BENCH,0,1");
         Thread.ofVirtual().name("simulated-bench").start(this::serve);
     }
 
-    public InetSocketAddress address() {
+    InetSocketAddress address() {
         return new InetSocketAddress(InetAddress.getLoopbackAddress(), server.getLocalPort());
+    }
+
+    /** The way to the bench, with its token. */
+    public Instrument instrument(Duration patience) {
+        return new Instrument(address(), patience, token);
     }
 
     /** What the instrument shows from now on. */
@@ -55,19 +73,24 @@ public final class SimulatedBench implements AutoCloseable {
 
     private void answer(Socket socket) {
         try (socket;
-                BufferedReader reader =
-                        new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII));
+                InputStream in = new BufferedInputStream(socket.getInputStream());
                 Writer writer = new OutputStreamWriter(socket.getOutputStream(), StandardCharsets.US_ASCII)) {
-            String query = reader.readLine();
-            while (query != null) {
-                writer.write(answers.getOrDefault(query.strip(), () -> "ERR unknown query")
-                                .get() + "\n");
+            socket.setSoTimeout((int) PATIENCE.toMillis());
+            if (!token.equals(line(in))) {
+                return;
+            }
+            for (String query = line(in); query != null; query = line(in)) {
+                writer.write(
+                        answers.getOrDefault(query, () -> "ERR unknown query").get() + "\n");
                 writer.flush();
-                query = reader.readLine();
             }
         } catch (IOException ignored) {
             // The other side went away; the next question opens a new connection.
         }
+    }
+
+    private static @Nullable String line(InputStream in) throws IOException {
+        return BoundedLine.read(in, System.nanoTime() + PATIENCE.toNanos());
     }
 
     @Override

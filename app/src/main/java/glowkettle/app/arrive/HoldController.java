@@ -27,6 +27,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -99,7 +100,7 @@ class HoldController {
     String csv(
             @PathVariable long number,
             @PathVariable String path,
-            @RequestParam MultipartFile file,
+            @RequestParam(required = false) @Nullable MultipartFile file,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model)
@@ -107,7 +108,8 @@ class HoldController {
         JobFile job = journal.file(number);
         Map<String, String[]> typed = Forms.typed(request);
         Bound<FileTyped> bound = Binder.form(FileTyped.class, FormTree.of(typed), ZoneOffset.UTC);
-        CsvFigures figures = CsvFigures.read(new String(file.getBytes(), StandardCharsets.UTF_8), COLUMNS);
+        byte[] sent = file == null ? new byte[0] : file.getBytes();
+        CsvFigures figures = CsvFigures.read(new String(sent, StandardCharsets.UTF_8), COLUMNS);
         List<Fault> faults = new ArrayList<>(bound.faults());
         faults.addAll(figures.faults());
         figures.rows().stream()

@@ -1,5 +1,6 @@
 package glowkettle.app.bench;
 
+import glowkettle.app.binding.Letters;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.assess.Tier;
@@ -50,7 +51,7 @@ class BenchController {
         }
         JobSearch.Found found = text.isEmpty()
                 ? new JobSearch.Found(bench.open(Shop.ID, clock.instant(), MOST_JOBS), Map.of())
-                : search.find(text.replace("\0", ""), MOST_FOUND);
+                : search.find(Letters.shown(text), MOST_FOUND);
         List<BenchMapper.BenchJob> jobs = found.jobs();
         model.addAttribute("mostFound", MOST_FOUND);
         model.addAttribute("corrected", found.corrected());

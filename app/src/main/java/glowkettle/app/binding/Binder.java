@@ -187,8 +187,8 @@ public final class Binder {
         if (text.length() > longest) {
             fault(at, "%s characters; at most %s are taken".formatted(text.length(), longest));
         }
-        if (text.indexOf('\0') >= 0) {
-            fault(at, "The text has a zero character, which cannot be stored");
+        if (!Letters.areKept(text)) {
+            fault(at, "The text has a zero or another character that nobody can read; type it anew");
         }
     }
 

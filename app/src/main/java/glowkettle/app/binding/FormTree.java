@@ -11,12 +11,18 @@ import tools.jackson.databind.node.ObjectNode;
  * is a list of all its values, and {@code placements[3].hole} belongs to one object of a list, in the order they are sent.
  */
 public final class FormTree {
+    /** No field of any form has as long a name; what is longer is nobody's, and is not taken apart. */
+    private static final int LONGEST_NAME = 200;
+
     private FormTree() {}
 
     public static ObjectNode of(Map<String, String[]> parameters) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         Map<String, ObjectNode> listed = new HashMap<>();
         parameters.forEach((name, values) -> {
+            if (name.length() > LONGEST_NAME) {
+                return;
+            }
             boolean list = name.endsWith("[]");
             String[] path = (list ? name.substring(0, name.length() - 2) : name).split("\\.");
             ObjectNode node = root;

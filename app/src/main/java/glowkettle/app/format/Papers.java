@@ -2,6 +2,7 @@ package glowkettle.app.format;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import glowkettle.app.binding.Letters;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -48,7 +49,8 @@ public class Papers {
     private String filled(String template, Map<String, Object> variables) {
         Context context = new Context();
         context.setVariables(variables);
-        return templates.process(template, context);
+        // What was kept before such letters were refused must not fail a paper.
+        return Letters.shown(templates.process(template, context));
     }
 
     private static InputStream font(String family, int weight) {

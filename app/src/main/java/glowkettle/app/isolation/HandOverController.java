@@ -3,6 +3,7 @@ package glowkettle.app.isolation;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.Forms;
+import glowkettle.app.binding.Letters;
 import glowkettle.app.format.Csv;
 import glowkettle.app.format.Papers;
 import glowkettle.app.journal.EntryJson;
@@ -68,7 +69,7 @@ class HandOverController {
         if (jobs.isEmpty()) {
             faults.add(new Fault("jobs", "Tap the packs that leave."));
         }
-        if (collector.isEmpty() || collector.length() > LONGEST_NAME || collector.indexOf('\0') >= 0) {
+        if (collector.isEmpty() || collector.length() > LONGEST_NAME || !Letters.areKept(collector)) {
             faults.add(new Fault("collector", "Say who collects them, in 1 to %s characters.".formatted(LONGEST_NAME)));
         }
         if (faults.isEmpty()) {

@@ -15,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -33,6 +34,8 @@ import org.springframework.web.server.ResponseStatusException;
 class LibraryController {
     private static final String ID = "{id:[a-z0-9-]{1,60}}";
     private static final int MOST_BYTES = 1 << 20;
+    /** Addresses beside those of models. */
+    private static final Set<String> OWN_PAGES = new java.util.TreeSet<>(Set.of("file", "schema"));
 
     private final ModelLibrary library;
     private final BenchNotes notes;
@@ -151,14 +154,15 @@ class LibraryController {
     /** A file of a model the shop has becomes its next version; any other becomes a model of its own. */
     @PostMapping("/library/file")
     String readFile(
-            @RequestParam MultipartFile file, HttpServletRequest request, HttpServletResponse response, Model model)
+            @RequestParam(required = false) @Nullable MultipartFile file,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model)
             throws IOException {
-        if (file.getSize() > MOST_BYTES) {
+        if (file == null || file.getSize() > MOST_BYTES) {
             response.setStatus(422);
-            return listed(
-                    new Attempt("file", Map.of(), List.of(new Fault("file", "A file has at most 1 MB.")), List.of()),
-                    List.of(),
-                    model);
+            String why = file == null ? "Choose a file." : "A file has at most 1 MB.";
+            return listed(new Attempt("file", Map.of(), List.of(new Fault("file", why)), List.of()), List.of(), model);
         }
         String body = new String(file.getBytes(), StandardCharsets.UTF_8);
         ModelFile.Read read = ModelFile.read(body);
@@ -168,12 +172,14 @@ class LibraryController {
         }
         DeviceModel described = read.orElseThrow();
         String id = described.id();
-        if (!id.matches("[a-z0-9-]{1,60}")) {
+        if (!id.matches("[a-z0-9-]{1,60}") || OWN_PAGES.contains(id)) {
             response.setStatus(422);
             return listed(
                     Attempt.NONE,
                     List.of(new ModelFile.Fault(
-                            1, "id", "'%s' must be small letters, digits and dashes".formatted(id))),
+                            1,
+                            "id",
+                            "'%s' must be small letters, digits and dashes, and none of %s".formatted(id, OWN_PAGES))),
                     model);
         }
         boolean saved = library.save(

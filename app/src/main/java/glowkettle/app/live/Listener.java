@@ -3,6 +3,7 @@ package glowkettle.app.live;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Set;
 import java.util.concurrent.locks.LockSupport;
 import javax.sql.DataSource;
 import org.postgresql.PGConnection;
@@ -20,15 +21,18 @@ import org.springframework.stereotype.Component;
 class Listener implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(Listener.class);
     private static final int PATIENCE_MS = 5_000;
+    private static final long BREATH_NANOS = PATIENCE_MS * 1_000_000L;
     private static final long AGAIN_AFTER_NANOS = 1_000_000_000L;
 
     private final DataSource database;
     private final OpenPages pages;
+    private final SessionMapper sessions;
     private volatile boolean running;
 
-    Listener(DataSource database, OpenPages pages) {
+    Listener(DataSource database, OpenPages pages, SessionMapper sessions) {
         this.database = database;
         this.pages = pages;
+        this.sessions = sessions;
     }
 
     @Override
@@ -49,14 +53,15 @@ class Listener implements SmartLifecycle {
             // What was said while nobody listened is not said again.
             pages.resync();
             try {
+                long breath = System.nanoTime();
                 while (running) {
                     PGNotification[] heard = postgres.getNotifications(PATIENCE_MS);
-                    if (heard == null || heard.length == 0) {
-                        pages.breathe();
-                        continue;
-                    }
-                    for (PGNotification one : heard) {
+                    for (PGNotification one : heard == null ? new PGNotification[0] : heard) {
                         pages.tell(Change.of(one.getParameter()));
+                    }
+                    if (System.nanoTime() - breath >= BREATH_NANOS) {
+                        breath = System.nanoTime();
+                        breathe();
                     }
                 }
             } finally {
@@ -71,6 +76,15 @@ class Listener implements SmartLifecycle {
                 LockSupport.parkNanos(AGAIN_AFTER_NANOS);
             }
         }
+    }
+
+    private void breathe() {
+        Set<String> open = pages.sessions();
+        if (!open.isEmpty()) {
+            // The browsers' own clocks: a session ends by the real time, whatever the shop's says.
+            pages.keepOnly(sessions.signedIn(open, System.currentTimeMillis()));
+        }
+        pages.breathe();
     }
 
     @Override

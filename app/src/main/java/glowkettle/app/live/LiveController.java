@@ -2,6 +2,7 @@ package glowkettle.app.live;
 
 import glowkettle.app.journal.JournalBook;
 import glowkettle.journal.JobFile;
+import jakarta.servlet.http.HttpSession;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,10 +21,11 @@ class LiveController {
     }
 
     @GetMapping(value = "/jobs/{number:[0-9]{1,15}}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter live(@PathVariable long number) {
+    SseEmitter live(@PathVariable long number, HttpSession session) {
         JobFile job = journal.file(number);
         return pages.open(
                 number,
+                session.getId(),
                 new Change(number, job.state().seq(), job.tier().result().tier().name()));
     }
 }

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -20,29 +21,37 @@ class OpenPages {
 
     private final Map<Long, Set<Line>> pages = new ConcurrentHashMap<>();
 
-    /** One open page. */
+    /** One open page, of somebody who is signed in. */
     private static final class Line {
         private final SseEmitter emitter;
+        private final String session;
         private final BlockingQueue<SseEmitter.SseEventBuilder> waiting = new ArrayBlockingQueue<>(MOST_WAITING);
         private volatile boolean gone;
 
-        private Line(SseEmitter emitter) {
+        private Line(SseEmitter emitter, String session) {
             this.emitter = emitter;
+            this.session = session;
         }
     }
 
-    SseEmitter open(long job, Change now) {
+    SseEmitter open(long job, String session, Change now) {
         // Without an end of its own: the browser closes it with the page, and comes again when the line broke.
         SseEmitter emitter = new SseEmitter(0L);
-        Line line = new Line(emitter);
+        Line line = new Line(emitter, session);
         Runnable forget = () -> forget(job, line);
         emitter.onCompletion(forget);
         emitter.onError(failure -> forget.run());
         emitter.onTimeout(forget);
-        pages.computeIfAbsent(job, key -> ConcurrentHashMap.newKeySet()).add(line);
+        // Within the map, so that the last page to leave does not take the set away under the one that comes.
+        pages.compute(job, (key, lines) -> {
+            Set<Line> open = lines == null ? ConcurrentHashMap.newKeySet() : lines;
+            open.add(line);
+            return open;
+        });
         // What came between the drawing of the page and this line is told at once.
         say(job, line, event(now));
-        Thread.ofVirtual().name("line-" + job).start(() -> write(job, line));
+        // A thread of its own kind: one that stands in a full socket must not hold a carrier that others need.
+        Thread.ofPlatform().daemon().name("line-" + job).start(() -> write(job, line));
         return emitter;
     }
 
@@ -60,6 +69,20 @@ class OpenPages {
 
     void tell(Change change) {
         pages.getOrDefault(change.job(), Set.of()).forEach(line -> say(change.job(), line, event(change)));
+    }
+
+    /** Whose lines are open. */
+    Set<String> sessions() {
+        return pages.values().stream()
+                .flatMap(Set::stream)
+                .map(line -> line.session)
+                .collect(Collectors.toSet());
+    }
+
+    /** Lets go of the lines of everybody who is not signed in any more. */
+    void keepOnly(Set<String> sessions) {
+        pages.forEach((job, lines) ->
+                lines.stream().filter(line -> !sessions.contains(line.session)).forEach(line -> forget(job, line)));
     }
 
     /** Finds out which lines are broken, and lets the pages know that theirs is not. */

@@ -27,10 +27,12 @@ class PhoneController {
 
     private final Photos photos;
     private final JournalBook journal;
+    private final Darkroom darkroom;
 
-    PhoneController(Photos photos, JournalBook journal) {
+    PhoneController(Photos photos, JournalBook journal, Darkroom darkroom) {
         this.photos = photos;
         this.journal = journal;
+        this.darkroom = darkroom;
     }
 
     @GetMapping(PAGE)
@@ -41,13 +43,13 @@ class PhoneController {
     @PostMapping(PAGE)
     String take(
             @PathVariable String secret,
-            @RequestParam MultipartFile file,
+            @RequestParam(required = false) @Nullable MultipartFile file,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model)
             throws IOException {
         PhotoMapper.PassRow pass = pass(secret);
-        PhotoForm typed = PhotoForm.of(journal.file(pass.job()), request, file.getBytes());
+        PhotoForm typed = PhotoForm.of(journal.file(pass.job()), request, file, darkroom);
         PhotoForm form = new PhotoForm(typed.picture(), pass.step(), typed.caption(), typed.faults());
         List<Fault> faults = form.faults().isEmpty()
                 ? PhotoController.refused(

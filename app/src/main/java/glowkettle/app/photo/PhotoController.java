@@ -38,12 +38,14 @@ class PhotoController {
 
     private final Photos photos;
     private final JournalBook journal;
+    private final Darkroom darkroom;
     private final JobPages pages;
     private final Address address;
 
-    PhotoController(Photos photos, JournalBook journal, JobPages pages, Address address) {
+    PhotoController(Photos photos, JournalBook journal, Darkroom darkroom, JobPages pages, Address address) {
         this.photos = photos;
         this.journal = journal;
+        this.darkroom = darkroom;
         this.pages = pages;
         this.address = address;
     }
@@ -52,12 +54,12 @@ class PhotoController {
     String take(
             @PathVariable long number,
             @PathVariable String path,
-            @RequestParam MultipartFile file,
+            @RequestParam(required = false) @Nullable MultipartFile file,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model)
             throws IOException {
-        PhotoForm form = PhotoForm.of(journal.file(number), request, file.getBytes());
+        PhotoForm form = PhotoForm.of(journal.file(number), request, file, darkroom);
         List<Fault> faults = form.faults();
         if (faults.isEmpty()) {
             Appended appended = photos.take(
@@ -117,8 +119,11 @@ class PhotoController {
             HttpServletRequest request,
             Model model) {
         JobFile job = journal.file(number);
-        PhotoMapper.PassRow pass =
-                photos.pass(number, PhotoForm.knownStep(job, step), String.valueOf(request.getRemoteUser()));
+        PhotoMapper.PassRow pass = photos.pass(
+                number,
+                PhotoForm.knownStep(job, step),
+                String.valueOf(request.getRemoteUser()),
+                request.getSession().getId());
         String link = address.of(request) + "/phone/" + pass.secret();
         model.addAttribute("job", job);
         model.addAttribute("path", path);

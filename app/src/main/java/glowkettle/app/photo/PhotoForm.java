@@ -1,13 +1,16 @@
 package glowkettle.app.photo;
 
 import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.Letters;
 import glowkettle.journal.JobFile;
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.multipart.MultipartFile;
 
 /** A photo as a form brings it: the picture judged by its content, the step it belongs to, and what it shows. */
 record PhotoForm(
@@ -18,20 +21,30 @@ record PhotoForm(
     private static final int LONGEST_CAPTION = 200;
     private static final int LONGEST_REASON = 300;
 
-    static PhotoForm of(JobFile job, HttpServletRequest request, byte[] sent) {
+    static PhotoForm of(JobFile job, HttpServletRequest request, @Nullable MultipartFile file, Darkroom darkroom)
+            throws IOException {
         List<Fault> faults = new ArrayList<>();
         Picture picture = null;
-        try {
-            picture = Picture.of(sent);
-        } catch (Picture.NotTaken notTaken) {
-            faults.add(new Fault("file", String.valueOf(notTaken.getMessage())));
+        if (file == null || file.isEmpty()) {
+            faults.add(new Fault("file", "Choose a photo, JPEG or PNG"));
+        } else {
+            picture = developed(file, darkroom, faults);
         }
         String caption = stripped(request.getParameter("caption"));
         if (caption != null && !isText(caption, LONGEST_CAPTION)) {
-            faults.add(
-                    new Fault("caption", "At most %s characters, none of them a zero byte".formatted(LONGEST_CAPTION)));
+            faults.add(new Fault("caption", "At most %s characters, all of them readable".formatted(LONGEST_CAPTION)));
         }
         return new PhotoForm(picture, knownStep(job, request.getParameter("step")), caption, List.copyOf(faults));
+    }
+
+    private static @Nullable Picture developed(MultipartFile file, Darkroom darkroom, List<Fault> faults)
+            throws IOException {
+        try {
+            return darkroom.develop(file);
+        } catch (Picture.NotTaken notTaken) {
+            faults.add(new Fault("file", String.valueOf(notTaken.getMessage())));
+            return null;
+        }
     }
 
     Photos.Sent sent(long job, UUID formId, String by) {
@@ -55,6 +68,6 @@ record PhotoForm(
     }
 
     private static boolean isText(String text, int longest) {
-        return text.length() <= longest && text.indexOf('\0') < 0;
+        return text.length() <= longest && Letters.areKept(text);
     }
 }

@@ -16,7 +16,13 @@ interface PhotoMapper {
     record PhotoRow(String id, long job, Instant at, String by, String type, int width, int height, byte[] picture) {}
 
     /** What a telephone may do. */
-    record PassRow(String secret, long job, @Nullable String step, String by, Instant until) {}
+    record PassRow(
+            String secret,
+            long job,
+            @Nullable String step,
+            String by,
+            Instant until,
+            @Nullable String session) {}
 
     @Insert("""
             insert into photo (shop_id, id, job, at, by, type, width, height, picture)
@@ -44,13 +50,16 @@ interface PhotoMapper {
     void forgetPasses(int shop, Instant now);
 
     @Insert("""
-            insert into phone_pass (shop_id, secret, job, step, by, until)
-            values (#{shop}, #{row.secret}, #{row.job}, #{row.step}, #{row.by}, #{row.until})
+            insert into phone_pass (shop_id, secret, job, step, by, until, session_id)
+            values (#{shop}, #{row.secret}, #{row.job}, #{row.step}, #{row.by}, #{row.until}, #{row.session})
             """)
     void putPass(int shop, PassRow row);
 
     @Select("""
-            select secret, job, step, by, until from phone_pass where shop_id = #{shop} and secret = #{secret}
+            select secret, job, step, by, until, phone_pass.session_id as session
+              from phone_pass
+              join spring_session maker on maker.session_id = phone_pass.session_id
+             where shop_id = #{shop} and secret = #{secret} and maker.expiry_time > #{nowMillis}
             """)
-    Optional<PassRow> pass(int shop, String secret);
+    Optional<PassRow> pass(int shop, String secret, long nowMillis);
 }

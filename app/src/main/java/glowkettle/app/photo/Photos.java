@@ -88,9 +88,12 @@ class Photos {
         return id.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}") ? rows.photo(Shop.ID, id) : Optional.empty();
     }
 
-    /** Lets one telephone add photos to one job for half an hour, without a sign-in of its own. */
+    /**
+     * Lets one telephone add photos to one job without a sign-in of its own: for half an hour, and no longer than whoever
+     * lets it in is signed in.
+     */
     @Transactional
-    public PhotoMapper.PassRow pass(long job, @Nullable String step, String by) {
+    public PhotoMapper.PassRow pass(long job, @Nullable String step, String by, String session) {
         byte[] secret = new byte[SECRET_BYTES];
         random.nextBytes(secret);
         PhotoMapper.PassRow pass = new PhotoMapper.PassRow(
@@ -98,13 +101,15 @@ class Photos {
                 journal.file(job).number(),
                 step,
                 by,
-                clock.instant().plus(PASS_HOLDS).truncatedTo(ChronoUnit.MILLIS));
+                clock.instant().plus(PASS_HOLDS).truncatedTo(ChronoUnit.MILLIS),
+                session);
         rows.forgetPasses(Shop.ID, clock.instant());
         rows.putPass(Shop.ID, pass);
         return pass;
     }
 
     Optional<PhotoMapper.PassRow> pass(String secret) {
-        return rows.pass(Shop.ID, secret).filter(pass -> pass.until().isAfter(clock.instant()));
+        return rows.pass(Shop.ID, secret, System.currentTimeMillis())
+                .filter(pass -> pass.until().isAfter(clock.instant()));
     }
 }

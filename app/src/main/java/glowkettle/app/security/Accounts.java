@@ -2,8 +2,10 @@ package glowkettle.app.security;
 
 import glowkettle.app.shop.Shop;
 import glowkettle.journal.Role;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.context.event.EventListener;
 import org.springframework.security.authentication.event.AuthenticationFailureBadCredentialsEvent;
 import org.springframework.security.authentication.event.AuthenticationSuccessEvent;
@@ -19,11 +21,20 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Accounts implements UserDetailsService {
     private final AccountMapper rows;
+    private final DeviceMapper devices;
+    private final KnownDevices known;
     private final PasswordEncoder passwords;
     private final InstantSource clock;
 
-    Accounts(AccountMapper rows, PasswordEncoder passwords, InstantSource clock) {
+    Accounts(
+            AccountMapper rows,
+            DeviceMapper devices,
+            KnownDevices known,
+            PasswordEncoder passwords,
+            InstantSource clock) {
         this.rows = rows;
+        this.devices = devices;
+        this.known = known;
         this.passwords = passwords;
         this.clock = clock;
     }
@@ -32,8 +43,9 @@ public class Accounts implements UserDetailsService {
     public UserDetails loadUserByUsername(String name) {
         AccountMapper.AccountRow row = rows.account(Shop.ID, name)
                 .orElseThrow(() -> new UsernameNotFoundException("There is no account of that name"));
-        boolean locked =
-                row.locked() || row.lockedUntil() != null && row.lockedUntil().isAfter(clock.instant());
+        Optional<DeviceMapper.DeviceRow> device = known.asking(row.name());
+        Instant waits = device.isPresent() ? device.get().lockedUntil() : row.lockedUntil();
+        boolean locked = row.locked() || waits != null && waits.isAfter(clock.instant());
         return User.withUsername(row.name())
                 .password(row.password())
                 .roles(row.role())
@@ -81,6 +93,9 @@ public class Accounts implements UserDetailsService {
         int changed = rows.change(
                 Shop.ID, person.name(), person.shownName(), person.role().name(), person.locked());
         rows.endSessions(person.name());
+        if (person.locked()) {
+            devices.forgetAll(Shop.ID, person.name());
+        }
         return changed == 0 ? Change.UNKNOWN : Change.DONE;
     }
 
@@ -88,11 +103,17 @@ public class Accounts implements UserDetailsService {
     public void changePassword(String name, String password) {
         rows.changePassword(Shop.ID, name, passwords.encode(password));
         rows.endSessions(name);
+        devices.forgetAll(Shop.ID, name);
     }
 
     @EventListener
     void failed(AuthenticationFailureBadCredentialsEvent event) {
-        rows.failed(Shop.ID, event.getAuthentication().getName(), clock.instant());
+        String name = event.getAuthentication().getName();
+        if (known.asking(name).isPresent()) {
+            known.failed(name);
+        } else {
+            rows.failed(Shop.ID, name, clock.instant());
+        }
     }
 
     @EventListener

@@ -10,7 +10,11 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.authentication.SimpleUrlAuthenticationFailureHandler;
 import org.springframework.security.web.context.NullSecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
 
 /** Two doors: calculators by HTTP Basic without a session, pages by sign-in with one. */
 @Configuration
@@ -66,8 +70,17 @@ class SecurityConfiguration {
 
     @Bean
     @Order(2)
-    SecurityFilterChain pages(HttpSecurity http) throws Exception {
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers(
+    SecurityFilterChain pages(HttpSecurity http, KnownDevices devices) throws Exception {
+        // Whoever is not signed in leaves nothing behind: no session for a form, for the page wished for, or for a
+        // failure.
+        SimpleUrlAuthenticationFailureHandler refused = new SimpleUrlAuthenticationFailureHandler("/signin?error");
+        refused.setAllowSessionCreation(false);
+        CookieRequestCache wished = new CookieRequestCache();
+        SavedRequestAwareAuthenticationSuccessHandler signedIn = new SavedRequestAwareAuthenticationSuccessHandler();
+        signedIn.setRequestCache(wished);
+        return http.csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
+                .requestCache(cache -> cache.requestCache(wished))
+                .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/signin", "/phone/*", "/favicon.svg", "/error", "/actuator/health/**")
                         .permitAll()
                         .requestMatchers("/people", "/people/**")
@@ -76,8 +89,13 @@ class SecurityConfiguration {
                         .hasRole("LEAD")
                         .anyRequest()
                         .authenticated())
-                .formLogin(
-                        form -> form.loginPage("/signin").defaultSuccessUrl("/").permitAll())
+                .formLogin(form -> form.loginPage("/signin")
+                        .failureHandler(refused)
+                        .successHandler((request, response, who) -> {
+                            devices.remember(who.getName(), request, response);
+                            signedIn.onAuthenticationSuccess(request, response, who);
+                        })
+                        .permitAll())
                 .logout(logout -> logout.logoutUrl("/signout").logoutSuccessUrl("/signin?left"))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(

@@ -3,6 +3,7 @@ package glowkettle.app.settings;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.Forms;
+import glowkettle.app.binding.Letters;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.limits.Limit;
@@ -73,7 +74,7 @@ class LimitsController {
         List<Fault> faults = new ArrayList<>(typedFaults);
         String why = Optional.ofNullable(request.getParameter("why")).orElse("").strip();
         List<LimitChange> changes = LimitChange.between(newest.limits(), wanted);
-        if (why.length() > LONGEST_REASON || why.indexOf('\0') >= 0) {
+        if (why.length() > LONGEST_REASON || !Letters.areKept(why)) {
             faults.add(new Fault("why", "%s characters; at most %s are taken".formatted(why.length(), LONGEST_REASON)));
         }
         List<LimitTable> tables = wanted.tablesUnlike(newest.limits());

@@ -3,7 +3,6 @@ package glowkettle.app.shop;
 import glowkettle.heat.Refit;
 import glowkettle.instruments.Calipers;
 import glowkettle.instruments.GaugeReader;
-import glowkettle.instruments.Instrument;
 import glowkettle.instruments.InstrumentSilent;
 import glowkettle.instruments.PressureTester;
 import glowkettle.instruments.Probe;
@@ -53,7 +52,7 @@ public class BenchInstruments implements DisposableBean {
             answer.add(rounded(cellV + random.nextDouble(0.012), 3));
         }
         bench.show(GaugeReader.QUERY, answer.toString());
-        return new GaugeReader(new Instrument(bench.address(), PATIENCE)).read();
+        return new GaugeReader(bench.instrument(PATIENCE)).read();
     }
 
     public synchronized Calipers.Five calipers(JobFile job) throws InstrumentSilent {
@@ -65,7 +64,7 @@ public class BenchInstruments implements DisposableBean {
             answer.add(rounded(nominalMm * (1 + (swollen - 1) * random.nextDouble(0.4)), 2));
         }
         bench.show(Calipers.QUERY, answer.toString());
-        return new Calipers(new Instrument(bench.address(), PATIENCE)).read();
+        return new Calipers(bench.instrument(PATIENCE)).read();
     }
 
     /**
@@ -84,7 +83,7 @@ public class BenchInstruments implements DisposableBean {
             double noise = (Math.floorMod(System.nanoTime() / 1_000, 21) - 10) / 10_000.0;
             return rounded(targetKpa.doubleValue() * Math.exp(-seconds / tauSeconds) + noise, 4);
         });
-        return new PressureTester(new Instrument(bench.address(), PATIENCE));
+        return new PressureTester(bench.instrument(PATIENCE));
     }
 
     /** The probe under the pack that is being heated; how well it touches the heat differs from job to job a little. */
@@ -98,7 +97,7 @@ public class BenchInstruments implements DisposableBean {
                         .doubleValue())
                 .orElse(21.0);
         bench.show(Probe.QUERY, rounded(shownC + off, 1));
-        return new Probe(new Instrument(bench.address(), PATIENCE)).readC();
+        return new Probe(bench.instrument(PATIENCE)).readC();
     }
 
     private static String rounded(double value, int decimals) {

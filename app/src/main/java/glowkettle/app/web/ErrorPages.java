@@ -42,7 +42,8 @@ class ErrorPages implements ErrorController {
     @RequestMapping("/error")
     Object error(HttpServletRequest request, HttpServletResponse response, Model model) {
         Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
-        HttpStatus status = HttpStatus.resolve(code instanceof Integer number ? number : 500);
+        // Asked for by hand it is an address like any other, where nothing is.
+        HttpStatus status = HttpStatus.resolve(code instanceof Integer number ? number : 404);
         HttpStatus shown = status == null ? HttpStatus.INTERNAL_SERVER_ERROR : status;
         String reason = reason(shown, request);
         if (String.valueOf(request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI))

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -65,9 +66,18 @@ class WithoutDatabase extends OncePerRequestFilter {
         response.getWriter().write(cards.page("gone"));
     }
 
+    /**
+     * By what PostgreSQL answers: no connection, no room, shutting down. A value it refuses is a fault of ours, not its
+     * absence. Source: PostgreSQL documentation, appendix A.
+     */
+    private static boolean isAway(@Nullable String state) {
+        return state == null || state.startsWith("08") || state.startsWith("53") || state.startsWith("57");
+    }
+
     private static boolean isDatabase(@Nullable Throwable failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
-            if (cause instanceof SQLException) {
+            if (cause instanceof SQLTransientConnectionException
+                    || cause instanceof SQLException answer && isAway(answer.getSQLState())) {
                 return true;
             }
         }

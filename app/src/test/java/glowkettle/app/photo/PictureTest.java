@@ -111,6 +111,44 @@ class PictureTest {
     }
 
     @Test
+    void whatIsPackedBesideThePictureIsNeverUnpacked() throws Exception {
+        byte[] sent = Bombs.pngWithText(drawn("png", 400, 300), 100 << 20);
+        assertThat(sent.length).isLessThan(200_000);
+        var threads = (com.sun.management.ThreadMXBean) java.lang.management.ManagementFactory.getThreadMXBean();
+        long before = threads.getCurrentThreadAllocatedBytes();
+        assertThat(Picture.of(sent).width()).isEqualTo(400);
+        assertThat(threads.getCurrentThreadAllocatedBytes() - before).isLessThan(30 << 20);
+    }
+
+    @Test
+    void isReadAtNoMoreDotsThanItsDrawingNeeds() throws Exception {
+        byte[] sent = drawn("png", 6_000, 4_000);
+        var threads = (com.sun.management.ThreadMXBean) java.lang.management.ManagementFactory.getThreadMXBean();
+        long before = threads.getCurrentThreadAllocatedBytes();
+        assertThat(Picture.of(sent).width()).isEqualTo(1600);
+        // The whole of it would take 72 MB.
+        assertThat(threads.getCurrentThreadAllocatedBytes() - before).isLessThan(50 << 20);
+    }
+
+    @Test
+    void refusesDotsOfMoreBitsThanTheMemoryIsMeantFor() throws Exception {
+        assertThatThrownBy(() -> Picture.of(Bombs.pngOf(7_000, 7_000, 16, 6)))
+                .isInstanceOf(Picture.NotTaken.class)
+                .hasMessageContaining("49 million dots");
+    }
+
+    @Test
+    void refusesAPictureThatBuildsUpWithoutEnd() throws Exception {
+        byte[] jpeg = drawn("jpg", 40, 30);
+        byte[] passes = Arrays.copyOf(jpeg, jpeg.length + 200);
+        for (int i = jpeg.length; i < passes.length; i += 2) {
+            passes[i] = (byte) 0xFF;
+            passes[i + 1] = (byte) 0xDA;
+        }
+        assertThatThrownBy(() -> Picture.of(passes)).isInstanceOf(Picture.NotTaken.class);
+    }
+
+    @Test
     void brokenPicturesAreRefusedAndNeverFail() throws IOException {
         byte[] jpeg = withExif(drawn("jpg", 64, 48), 6);
         byte[] png = drawn("png", 64, 48);

@@ -199,7 +199,12 @@ class AccessTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"zero, 'a\0b', zero character", "long, '', at most"})
+    @CsvSource({
+        "zero, 'a\0b', type it anew",
+        "a bell, 'a\u0007b', type it anew",
+        "no character, 'a\uFFFEb', type it anew",
+        "long, '', at most"
+    })
     void whatCannotBeStoredIsNamed(String what, String text, String says) {
         Played job = Played.assessed(kettle);
         String note = what.equals("long") ? "x".repeat(100_000) : text;

@@ -1,0 +1,93 @@
+package glowkettle.app.security;
+
+import glowkettle.app.shop.Shop;
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.Base64;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
+import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
+
+/**
+ * Devices on which somebody signed in before, by a cookie that only such a device has. Wrong passwords from elsewhere do not
+ * keep its owner out; wrong ones from the device itself slow it down as they slow down a stranger.
+ */
+@Component
+class KnownDevices {
+    private static final String COOKIE = "kettle-device";
+    private static final int TOKEN_BYTES = 24;
+    private static final Duration REMEMBERED = Duration.ofDays(180);
+
+    private final DeviceMapper rows;
+    private final InstantSource clock;
+    private final SecureRandom random = new SecureRandom();
+
+    KnownDevices(DeviceMapper rows, InstantSource clock) {
+        this.rows = rows;
+        this.clock = clock;
+    }
+
+    /** How many tries in a row failed on the device that asks, where it is known for this name. */
+    Optional<DeviceMapper.DeviceRow> asking(String name) {
+        return token().flatMap(token -> rows.device(Shop.ID, hash(token), name));
+    }
+
+    void failed(String name) {
+        token().ifPresent(token -> rows.failed(Shop.ID, hash(token), name, clock.instant()));
+    }
+
+    /** From now on this device is known for that name. */
+    void remember(String name, HttpServletRequest request, HttpServletResponse response) {
+        Optional<byte[]> known =
+                token().map(KnownDevices::hash).filter(hash -> rows.used(Shop.ID, hash, name, clock.instant()) > 0);
+        if (known.isPresent()) {
+            return;
+        }
+        byte[] secret = new byte[TOKEN_BYTES];
+        random.nextBytes(secret);
+        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+        rows.forget(Shop.ID, clock.instant().minus(REMEMBERED));
+        rows.put(Shop.ID, hash(token), name, clock.instant());
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(COOKIE, token)
+                        .httpOnly(true)
+                        .secure(request.isSecure())
+                        .sameSite("Lax")
+                        .path("/")
+                        .maxAge(REMEMBERED)
+                        .build()
+                        .toString());
+    }
+
+    private static Optional<String> token() {
+        if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes asked)) {
+            return Optional.empty();
+        }
+        Cookie[] cookies = asked.getRequest().getCookies();
+        for (Cookie cookie : cookies == null ? new Cookie[0] : cookies) {
+            if (cookie.getName().equals(COOKIE)) {
+                return Optional.of(cookie.getValue());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static byte[] hash(String token) {
+        try {
+            return MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
