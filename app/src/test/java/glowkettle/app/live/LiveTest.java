@@ -1,15 +1,29 @@
 package glowkettle.app.live;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import glowkettle.app.demo.Played;
+import glowkettle.app.security.Accounts;
 import glowkettle.app.support.Kettle;
+import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.journal.Entry;
+import glowkettle.journal.Role;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,6 +31,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 @ExtendWith(RunningKettle.class)
 class LiveTest {
+    private static final int PAGES = 200;
+
     private final Kettle kettle;
 
     LiveTest(Kettle kettle) {
@@ -90,6 +106,59 @@ class LiveTest {
 
             technician.tier("Isolate");
             assertThat(technician.page().locator("dialog[open]")).hasCount(0);
+        }
+    }
+
+    /** One of them never reads: it keeps nobody waiting. */
+    @Test
+    void twoHundredPagesOpenedAtOnceAllHear() throws Exception {
+        Played job = Played.assessed(kettle);
+        Requests lead = Requests.as(kettle, "lead");
+        String line = "/jobs/" + job.number() + "/live";
+        lead.lines(line);
+        long heard = job.file().state().seq() + 1;
+        CountDownLatch open = new CountDownLatch(PAGES);
+        try (ExecutorService pages = Executors.newVirtualThreadPerTaskExecutor()) {
+            List<Future<Boolean>> all = IntStream.range(0, PAGES)
+                    .mapToObj(i -> pages.submit(() -> hears(lead, line, "\"seq\":" + heard, open)))
+                    .toList();
+            open.await();
+            job.write(new Entry.Noted(null, "Cable glued across the pack."));
+            for (Future<Boolean> page : all) {
+                assertThat(page.get(60, TimeUnit.SECONDS)).isTrue();
+            }
+        }
+    }
+
+    private static boolean hears(Requests who, String line, String what, CountDownLatch open) throws IOException {
+        try (BufferedReader lines = who.lines(line)) {
+            boolean first = true;
+            for (String said = lines.readLine(); said != null; said = lines.readLine()) {
+                if (first) {
+                    open.countDown();
+                    first = false;
+                }
+                if (said.contains(what)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+    }
+
+    @Test
+    void theLineOfWhoeverIsLockedEnds() throws Exception {
+        Accounts accounts = kettle.bean(Accounts.class);
+        accounts.add("cook", "Cook", "quayside lamp", Role.TECHNICIAN);
+        Played job = Played.opened(kettle);
+        try (BufferedReader lines =
+                Requests.as(kettle, "cook", "quayside lamp").lines("/jobs/" + job.number() + "/live")) {
+            assertThat(lines.readLine()).isNotNull();
+            accounts.change(new Accounts.Person("cook", "Cook", Role.TECHNICIAN, true));
+            // It ends, and does not go on for as long as this test has patience.
+            assertThat(CompletableFuture.supplyAsync(() -> lines.lines().count())
+                            .get(60, TimeUnit.SECONDS))
+                    .isNotNegative();
         }
     }
 }

@@ -34,7 +34,11 @@ public final class Kettle implements AutoCloseable {
         context = new SpringApplicationBuilder(GlowKettle.class)
                 .initializers(starting -> ((GenericApplicationContext) starting)
                         .registerBean("testClock", InstantSource.class, () -> clock, bean -> bean.setPrimary(true)))
-                .run("--server.port=0", "--glow-kettle.demo=true", "--glow-kettle.begin-at=");
+                .run(
+                        "--server.port=0",
+                        "--glow-kettle.demo=true",
+                        "--glow-kettle.begin-at=",
+                        "--glow-kettle.proxies=127.0.0.1");
         addContainersAndMats();
     }
 

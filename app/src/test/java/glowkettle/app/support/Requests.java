@@ -23,6 +23,7 @@ public final class Requests {
     private final String address;
     private final HttpClient client;
     private @Nullable String token;
+    private Map<String, String> forwarded = Map.of();
 
     private Requests(String address, HttpClient client) {
         this.address = address;
@@ -46,10 +47,20 @@ public final class Requests {
         return new Requests(kettle);
     }
 
+    /** The same, as a proxy on this machine passes it on. */
+    public Requests behind(String scheme, String host) {
+        forwarded = Map.of("X-Forwarded-Proto", scheme, "X-Forwarded-Host", host, "X-Forwarded-For", "192.0.2.7");
+        return this;
+    }
+
     public static Requests as(Kettle kettle, String account) {
+        return as(kettle, account, "quayside");
+    }
+
+    public static Requests as(Kettle kettle, String account, String password) {
         Requests requests = new Requests(kettle);
         requests.get("/signin");
-        requests.post("/signin", Map.of("username", account, "password", "quayside"));
+        requests.post("/signin", Map.of("username", account, "password", password));
         requests.get("/keys");
         return requests;
     }
@@ -89,6 +100,21 @@ public final class Requests {
                     HttpResponse.BodyHandlers.ofInputStream());
             response.body().close();
             return new Answer(response.statusCode(), "", headers(response));
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** An answer that goes on, line by line, until it ends or nobody reads it any more. */
+    public java.io.BufferedReader lines(String path) {
+        try {
+            HttpResponse<java.io.InputStream> response = client.send(
+                    HttpRequest.newBuilder(URI.create(address + path)).build(),
+                    HttpResponse.BodyHandlers.ofInputStream());
+            return new java.io.BufferedReader(new java.io.InputStreamReader(response.body(), StandardCharsets.UTF_8));
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         } catch (InterruptedException e) {
@@ -171,6 +197,7 @@ public final class Requests {
     }
 
     private Answer send(HttpRequest.Builder request) {
+        forwarded.forEach(request::header);
         try {
             HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
             return new Answer(response.statusCode(), response.body(), headers(response));

@@ -1,0 +1,147 @@
+package glowkettle.app.security;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import glowkettle.app.demo.Played;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.Requests;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.journal.Role;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.sql.DataSource;
+import org.apache.catalina.valves.RemoteIpValve;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** Who gets in, from where, and what they may do to what is kept. */
+@ExtendWith(RunningKettle.class)
+class DoorsTest {
+    private static final String PASSWORD = "quayside lamp";
+
+    private final Kettle kettle;
+    private final JdbcTemplate database;
+
+    DoorsTest(Kettle kettle) {
+        this.kettle = kettle;
+        this.database = new JdbcTemplate(kettle.bean(DataSource.class));
+    }
+
+    private int sessions() {
+        return database.queryForObject("select count(*) from spring_session", Integer.class);
+    }
+
+    private Requests.Answer tries(Requests from, String name, String password) {
+        from.get("/signin");
+        return from.post("/signin", Map.of("username", name, "password", password));
+    }
+
+    private static boolean isIn(Requests.Answer answer) {
+        return answer.status() == 302 && !answer.location().contains("error");
+    }
+
+    @Test
+    void whoIsNotSignedInLeavesNoSession() {
+        int before = sessions();
+        Requests stranger = Requests.signedOut(kettle);
+        stranger.get("/signin");
+        assertThat(stranger.get("/jobs/1/open").location()).contains("/signin");
+        assertThat(tries(stranger, "technician", "a guess").location()).contains("error");
+        stranger.get("/phone/abcdefghijklmnopqrstuvwxyz");
+        stranger.get("/nowhere");
+        assertThat(sessions()).isEqualTo(before);
+    }
+
+    @Test
+    void whoWishedForAPageSeesItAfterSigningIn() {
+        Requests stranger = Requests.signedOut(kettle);
+        stranger.get("/isolation");
+        assertThat(tries(stranger, "technician", "quayside").location()).contains("/isolation");
+    }
+
+    @Test
+    void strangersWhoGuessDoNotKeepItsOwnerOutOfADeviceTheyUsedBefore() {
+        Accounts accounts = kettle.bean(Accounts.class);
+        accounts.add("deckhand", "Deckhand", PASSWORD, Role.TECHNICIAN);
+        Requests tablet = Requests.signedOut(kettle);
+        assertThat(isIn(tries(tablet, "deckhand", PASSWORD))).isTrue();
+        tablet.get("/keys");
+        tablet.post("/signout", Map.of());
+        for (int i = 0; i < 12; i++) {
+            assertThat(isIn(tries(Requests.signedOut(kettle), "deckhand", "guess " + i)))
+                    .isFalse();
+        }
+        assertThat(isIn(tries(Requests.signedOut(kettle), "deckhand", PASSWORD)))
+                .isFalse();
+        assertThat(isIn(tries(tablet, "deckhand", PASSWORD))).isTrue();
+
+        tablet.get("/keys");
+        tablet.post("/signout", Map.of());
+        for (int i = 0; i < 8; i++) {
+            tries(tablet, "deckhand", "guess " + i);
+        }
+        assertThat(isIn(tries(tablet, "deckhand", PASSWORD))).isFalse();
+    }
+
+    @Test
+    void aPhoneLinkEndsWithTheSessionOfWhoeverMadeIt() {
+        kettle.bean(Accounts.class).add("steward", "Steward", PASSWORD, Role.TECHNICIAN);
+        Requests maker = Requests.signedOut(kettle);
+        assertThat(isIn(tries(maker, "steward", PASSWORD))).isTrue();
+        maker.get("/keys");
+        Played job = Played.opened(kettle);
+        Matcher link = Pattern.compile("/phone/[A-Za-z0-9_-]{20,64}")
+                .matcher(maker.post(job.path("arrive") + "/photos/phone", Map.of())
+                        .body());
+        assertThat(link.find()).isTrue();
+        Requests telephone = Requests.signedOut(kettle);
+        assertThat(telephone.get(link.group()).status()).isEqualTo(200);
+        maker.get("/keys");
+        maker.post("/signout", Map.of());
+        assertThat(telephone.get(link.group()).status()).isEqualTo(404);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "truncate journal_entry cascade",
+                "delete from journal_entry",
+                "update journal_entry set by = 'nobody'",
+                "alter table journal_entry disable trigger all",
+                "drop table stored_pack",
+                "create table more (id int)",
+                "delete from flyway_schema_history"
+            })
+    void theApplicationsRoleMayNotEmptyOrReshapeWhatIsKept(String statement) {
+        assertThatThrownBy(() -> database.execute(statement))
+                .rootCause()
+                .hasMessageMatching("(?s).*(permission denied|must be owner).*");
+    }
+
+    @Test
+    void nobodyIsBelievedWhoIsNotNamed() {
+        TomcatServletWebServerFactory factory = new TomcatServletWebServerFactory();
+        new NamedProxies("").customize(factory);
+        assertThat(factory.getEngineValves()).isEmpty();
+        new NamedProxies("10.0.0.1, 10.0.0.2").customize(factory);
+        String named = ((RemoteIpValve) factory.getEngineValves().iterator().next()).getInternalProxies();
+        assertThat("10.0.0.2").matches(named);
+        assertThat("10.0.0.3").doesNotMatch(named);
+        assertThat("10.0.0x1").doesNotMatch(named);
+    }
+
+    @Test
+    void behindANamedProxyCookiesAreSecureAndRedirectsStayOnTls() {
+        Requests browser = Requests.signedOut(kettle).behind("https", "kettle.quay.example");
+        Requests.Answer page = browser.get("/signin");
+        assertThat(page.headers()).containsKey("strict-transport-security");
+        assertThat(page.headers().get("set-cookie")).contains("Secure");
+        assertThat(browser.get("/isolation").location()).doesNotStartWith("http:");
+    }
+}
