@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Whether an entry may be corrected or taken back. One rule for all: the journal, folded anew with the change, must still
- * admit every later entry as it admitted it then. The tier is no ground for that: making it worse is always taken, and
+ * admit every later entry as it admitted it then. The tier is set aside for that: making it worse is always taken, and
  * making it better than Isolate is a lead's alone, with a reason. Source: handbook, Arrive, Journal.
  *
  * <p>Costs one admission for every later entry, two where that refuses.
@@ -147,25 +147,23 @@ public final class Correction {
             Recorded next = before.get(i);
             // Whose right it was to write it was asked when it was written.
             Author then = new Author(next.by(), Role.LEAD);
-            JobFile was = files.at(job.state().before(i), next.at());
-            JobFile wouldBe = files.at(changed.before(i - shift), next.at()).judgedAsIn(was);
-            if (stands(wouldBe, next, then).isPresent()
-                    && stands(was, next, then).isEmpty()) {
+            Optional<Refusal> fallen = refused(changed.before(i - shift), next, then);
+            if (fallen.isPresent() && refused(job.state().before(i), next, then).isEmpty()) {
                 return no("Entry %s stands on it (“%s”): %s Take that back first."
                         .formatted(
                                 next.seq(),
                                 next.entry().kind().replace('-', ' '),
-                                stands(wouldBe, next, then).get().reason()));
+                                fallen.get().reason()));
             }
         }
         return Optional.empty();
     }
 
     /** Promises are judged anew whenever something is asked of them, so they hold nothing up. */
-    private static Optional<Refusal> stands(JobFile file, Recorded entry, Author author) {
+    private Optional<Refusal> refused(JobState before, Recorded entry, Author then) {
         return entry.entry() instanceof Entry.PackChosen || entry.entry() instanceof OpenEntry.OldPackReturns
                 ? Optional.empty()
-                : Admission.refuse(file, entry.entry(), author, entry.at());
+                : Admission.refuse(files.at(before, entry.at()).withTiersAside(), entry.entry(), then, entry.at());
     }
 
     private static Optional<Refusal> no(String reason) {

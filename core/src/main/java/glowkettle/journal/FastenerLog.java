@@ -7,6 +7,7 @@ import glowkettle.limits.ShopLimits;
 import glowkettle.open.Mixup;
 import glowkettle.open.Tray;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -50,9 +51,16 @@ public final class FastenerLog {
                 .toList();
     }
 
+    /** What went back. A journal from before such entries were refused may name holes that never stood open. */
     public List<Tray.Placement> placements() {
+        Set<String> gone = new HashSet<>(out());
+        gone.addAll(missing());
+        Set<String> holes = new HashSet<>();
+        Set<String> used = new HashSet<>();
         return state.all(Entry.FastenersBack.class)
                 .flatMap(back -> back.placements().stream())
+                .filter(placement -> gone.contains(placement.hole()) && gone.contains(placement.fastener()))
+                .filter(placement -> holes.add(placement.hole()) & used.add(placement.fastener()))
                 .toList();
     }
 

@@ -49,7 +49,7 @@ public final class JobFile {
     private final boolean byFamily;
     private final ShopLimits limits;
     private final Instant now;
-    private final @Nullable JobFile judgedAsIn;
+    private final boolean tiersAside;
     private @Nullable List<Overrun> overruns;
     private @Nullable Tiers tiers;
     private @Nullable Boolean closed;
@@ -60,16 +60,11 @@ public final class JobFile {
      * @param now the moment it is looked at: heat that is still on gets hotter without an entry
      */
     public JobFile(long number, JobState state, DeviceModel model, ShopLimits limits, Instant now) {
-        this(number, state, model, limits, now, null);
+        this(number, state, model, limits, now, false);
     }
 
     private JobFile(
-            long number,
-            JobState state,
-            DeviceModel model,
-            ShopLimits limits,
-            Instant now,
-            @Nullable JobFile judgedAsIn) {
+            long number, JobState state, DeviceModel model, ShopLimits limits, Instant now, boolean tiersAside) {
         this.number = number;
         this.state = state;
         this.byFamily = model.isFamily();
@@ -82,17 +77,17 @@ public final class JobFile {
         this.model = known.with(LearntMinutes.of(state), FastenerLog.found(state));
         this.limits = limits;
         this.now = now;
-        this.judgedAsIn = judgedAsIn;
+        this.tiersAside = tiersAside;
     }
 
-    /** The same job with the tiers another file of it has: whether work was allowed is asked by what was known then. */
-    JobFile judgedAsIn(JobFile other) {
-        return new JobFile(number, state, asDescribedByLibrary, limits, now, other);
+    /** The same job as if every pack of it were sound: what its entries stand on, apart from what they tell. */
+    JobFile withTiersAside() {
+        return new JobFile(number, state, asDescribedByLibrary, limits, now, true);
     }
 
     private Tiers tiers() {
         if (tiers == null) {
-            tiers = judgedAsIn != null ? judgedAsIn.tiers() : Tiers.of(state, model, limits, overruns());
+            tiers = tiersAside ? Tiers.ASIDE : Tiers.of(state, model, limits, overruns());
         }
         return tiers;
     }
@@ -192,7 +187,7 @@ public final class JobFile {
     /** Heat that stayed on past its latest lift-off. */
     public List<Overrun> overruns() {
         if (overruns == null) {
-            overruns = judgedAsIn != null ? judgedAsIn.overruns() : Overrun.of(state, model, limits, now);
+            overruns = tiersAside ? List.of() : Overrun.of(state, model, limits, now);
         }
         return overruns;
     }
@@ -480,7 +475,8 @@ public final class JobFile {
 
     /** The new pack as it came out of its box. */
     Optional<Result<TierVerdict>> unpacked() {
-        return judgedAsIn != null ? judgedAsIn.unpacked() : new Hazards(state, model, limits, List.of()).unpacked();
+        Optional<Result<TierVerdict>> judged = new Hazards(state, model, limits, List.of()).unpacked();
+        return tiersAside ? judged.map(ignored -> Tiers.SOUND) : judged;
     }
 
     /** The owner said no to the newest quote: nothing more is opened. */

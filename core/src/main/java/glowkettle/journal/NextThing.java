@@ -38,12 +38,12 @@ public record NextThing(Stage stage, String what, boolean blocked) {
     }
 
     private static NextThing working(JobFile job) {
-        if (job.isDeclined() && job.stepsIn().isEmpty()) {
-            return new NextThing(Stage.HAND_BACK, "The quote was declined: hand it back as it came, and sign", false);
-        }
         List<String> missing = job.readingsToTake();
         if (!missing.isEmpty() && job.stepsBack().isEmpty()) {
             return new NextThing(Stage.ASSESS, missing.getFirst(), false);
+        }
+        if (job.isDeclined() && job.stepsIn().isEmpty()) {
+            return new NextThing(Stage.HAND_BACK, "The quote was declined: hand it back as it came, and sign", false);
         }
         return job.isDeclined() ? closing(job) : opening(job);
     }

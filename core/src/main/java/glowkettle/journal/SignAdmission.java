@@ -53,6 +53,7 @@ final class SignAdmission {
         NextThing next = job.next();
         return next.stage() == Stage.HAND_BACK && (job.stored().isPresent() || job.keepsPack())
                 ? Optional.empty()
-                : Admission.no("as", "Not ready to sign: %s.".formatted(next.what()));
+                : Admission.no(
+                        "as", "Not ready to sign: %s.".formatted(next.what().replaceAll("\\.$", "")));
     }
 }

@@ -39,6 +39,12 @@ record Tiers(
         Result<TierVerdict> job,
         Tier worst,
         List<Finding> held) {
+    static final Result<TierVerdict> SOUND =
+            new Result<>(new TierVerdict(Tier.CLEAR, Set.of(), List.of()), List.of(), new Working(List.of()));
+
+    /** Nothing isolates, nothing is held, nothing ever was worse. */
+    static final Tiers ASIDE = new Tiers(SOUND, Optional.of(SOUND), SOUND, Tier.CLEAR, List.of());
+
     /** Between the old pack's leaving and a look at the new one there is nothing here that could hurt. */
     private static final Result<TierVerdict> NO_PACK = new Result<>(
             new TierVerdict(Tier.CLEAR, Set.of(), List.of()),
@@ -117,7 +123,7 @@ record Tiers(
                         finding.weight(),
                         finding.measured(),
                         finding.limit(),
-                        finding.sentence() + " So it was read; a lead lowers it, with a reason, when that is over."))
+                        finding.sentence() + " So it was read before; a lead lowers that, with a reason."))
                 .toList();
         if (kept.isEmpty()) {
             return verdict;

@@ -33,6 +33,7 @@ class HandBackPage implements StagePage {
             model.addAttribute("proposal", containers.proposal(job));
         }
         model.addAttribute("needsLead", job.needsLead());
+        model.addAttribute("oldPackIs", oldPackIs(job));
         model.addAttribute("technicianSigned", job.signedBy(Role.TECHNICIAN));
         model.addAttribute(
                 "failed",
@@ -40,5 +41,15 @@ class HandBackPage implements StagePage {
         model.addAttribute("leadSigned", job.signedBy(Role.LEAD));
         model.addAttribute("closed", job.closed());
         model.addAttribute("addenda", job.state().all(Entry.Addendum.class).toList());
+    }
+
+    private static String oldPackIs(JobFile job) {
+        if (job.released().isPresent()) {
+            return "The old pack was handed over to " + job.released().get().collector();
+        }
+        if (job.stored().isPresent()) {
+            return "The old pack lies in " + job.stored().get().containerName();
+        }
+        return job.stepsIn().isEmpty() ? "It was not opened" : "The old pack is in the device again";
     }
 }

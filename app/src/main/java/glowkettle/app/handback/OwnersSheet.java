@@ -83,19 +83,24 @@ public record OwnersSheet(
 
     private static List<String> done(JobFile job) {
         List<String> done = new ArrayList<>();
+        boolean another = job.packChosen() && !job.keepsPack();
         job.state()
                 .latest(Entry.PackOffered.class)
+                .filter(offered -> another)
                 .map(Entry.PackOffered::label)
                 .ifPresent(label -> {
                     String lot = label.lot() == null ? "" : ", lot " + label.lot();
                     done.add("New pack fitted: %s, %s%s.".formatted(volts(label), mah(label.capacityMah()), lot));
                 });
         job.comparison()
+                .filter(compared -> another)
                 .map(result -> result.result())
                 .map(PackComparison.Comparison::honesty)
                 .ifPresent(honesty -> done.add("Its label is "
                         + honesty.belief().words() + "; such a body holds at most " + mah(honesty.mostMah()) + "."));
-        if (job.keepsPack()) {
+        if (job.isDeclined() && job.stepsIn().isEmpty()) {
+            done.add("Nothing: the quote was declined, and it was not opened.");
+        } else if (job.keepsPack()) {
             done.add("The pack it came with is in it again; it was disconnected to reach something else.");
         }
         int fasteners = job.fasteners().tray().result().out();

@@ -73,12 +73,15 @@ class SecurityConfiguration {
     SecurityFilterChain pages(HttpSecurity http, KnownDevices devices) throws Exception {
         // Whoever is not signed in leaves nothing behind: no session for a form, for the page wished for, or for a
         // failure.
+        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+        tokens.setCookieName("kettle-form");
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Lax"));
         SimpleUrlAuthenticationFailureHandler refused = new SimpleUrlAuthenticationFailureHandler("/signin?error");
         refused.setAllowSessionCreation(false);
         CookieRequestCache wished = new CookieRequestCache();
         SavedRequestAwareAuthenticationSuccessHandler signedIn = new SavedRequestAwareAuthenticationSuccessHandler();
         signedIn.setRequestCache(wished);
-        return http.csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
+        return http.csrf(csrf -> csrf.csrfTokenRepository(tokens))
                 .requestCache(cache -> cache.requestCache(wished))
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/signin", "/phone/*", "/favicon.svg", "/error", "/actuator/health/**")

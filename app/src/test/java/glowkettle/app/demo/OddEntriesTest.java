@@ -27,9 +27,11 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
  * No entry, however odd, makes a page fail; and nobody but a lead lowers Isolate or worse, by whichever way. How many are
@@ -39,8 +41,11 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class OddEntriesTest {
     private static final int ENTRIES = Integer.getInteger("odd.entries", 1_500);
     private static final long SEED = Long.getLong("odd.seed", 7);
-    private static final int OF_ONE_JOB = 80;
-    private static final int ONE_IN = 3;
+    private static final int OF_ONE_JOB = Integer.getInteger("odd.of-one-job", 80);
+    private static final int ONE_IN = Integer.getInteger("odd.one-page-in", 3);
+    /** From so many on the shop's own containers are full. */
+    private static final int MANY = 4_000;
+
     private static final int GUIDED_PERCENT = 35;
     private static final List<String> PAGES = List.of(
             "",
@@ -79,6 +84,9 @@ class OddEntriesTest {
     @Test
     void noEntryMakesAPageFailAndNobodyButALeadLowersIsolate() {
         for (int written = 0; written < ENTRIES; written += OF_ONE_JOB) {
+            if (written > MANY) {
+                anotherContainer(written);
+            }
             JobFile job = begun();
             for (int i = 0; i < OF_ONE_JOB; i++) {
                 write(job.number());
@@ -94,6 +102,14 @@ class OddEntriesTest {
         assertThat(corrections).isGreaterThan(ENTRIES / 10);
         assertThat(lead.get("/").status()).isEqualTo(200);
         assertThat(lead.get("/isolation").status()).isEqualTo(200);
+    }
+
+    private void anotherContainer(int number) {
+        new JdbcTemplate(kettle.bean(DataSource.class))
+                .update(
+                        "insert into container (shop_id, id, name, capacity_wh, places) values (1, ?, ?, 150, 6)",
+                        "odd-" + number,
+                        "Crock for odd ones " + number);
     }
 
     private JobFile begun() {
