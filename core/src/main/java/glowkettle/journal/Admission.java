@@ -38,7 +38,7 @@ public final class Admission {
     /** What is no reading and lowers a tier all the same, such as another size of the pack, is a lead's to say. */
     private static Optional<Refusal> lowers(
             JobFile job, Entry entry, Author author, Instant now, Correction.Files files) {
-        if (author.role() == Role.LEAD || Hazards.isReading(entry)) {
+        if (author.role() == Role.LEAD || entry instanceof Entry.Reading) {
             return Optional.empty();
         }
         Recorded next = new Recorded(job.state().seq() + 1, now, author.name(), entry, null);
@@ -52,7 +52,7 @@ public final class Admission {
             return no("", "The job is signed and closed; write an addendum.");
         }
         // Whoever stands nearest takes the heat away, says what is seen, and shows it.
-        boolean always = Hazards.isReading(entry)
+        boolean always = entry instanceof Entry.Reading
                 || entry instanceof FreeEntry.HeatStopped
                 || entry instanceof Entry.PhotoTaken
                 || entry instanceof Entry.Evacuated;

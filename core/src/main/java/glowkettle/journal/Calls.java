@@ -56,7 +56,7 @@ public final class Calls {
 
     private Instant lastReading() {
         return job.state().counting().stream()
-                .filter(recorded -> Hazards.isReading(recorded.entry()))
+                .filter(recorded -> recorded.entry() instanceof Entry.Reading)
                 .map(Recorded::at)
                 .reduce((earlier, later) -> later)
                 .orElseGet(job::now);

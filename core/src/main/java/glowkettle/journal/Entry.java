@@ -34,6 +34,19 @@ public sealed interface Entry {
     /** Kinds that stand in files of their own. */
     sealed interface Apart extends Entry permits OpenEntry, FreeEntry {}
 
+    /** What is read of a pack, and can tell its tier. */
+    sealed interface Reading extends Entry
+            permits Looked,
+                    WarmthTaken,
+                    SeamTaken,
+                    ThicknessTaken,
+                    VoltageTaken,
+                    GaugeRead,
+                    NewPackSeen,
+                    Watched,
+                    FreeEntry.HeatRead,
+                    FreeEntry.Bent {}
+
     /** Which way a step went. */
     enum Way {
         IN,
@@ -124,22 +137,22 @@ public sealed interface Entry {
     record ModelNamed(@Says(value = "Model", longest = 60) String modelId) implements Entry {}
 
     /** What is seen and smelt. */
-    record Looked(HazardReadings.Look look) implements Entry {}
+    record Looked(HazardReadings.Look look) implements Reading {}
 
     /** Surface temperature and what could explain it. */
-    record WarmthTaken(HazardReadings.Warmth warmth) implements Entry {}
+    record WarmthTaken(HazardReadings.Warmth warmth) implements Reading {}
 
     /** The seam gauged, or the rock test made. */
-    record SeamTaken(HazardReadings.Seam seam) implements Entry {}
+    record SeamTaken(HazardReadings.Seam seam) implements Reading {}
 
     /** The pack's thickness, in hand. */
-    record ThicknessTaken(HazardReadings.Thickness thickness) implements Entry {}
+    record ThicknessTaken(HazardReadings.Thickness thickness) implements Reading {}
 
     /** Rested voltage per cell. */
-    record VoltageTaken(HazardReadings.Voltage voltage) implements Entry {}
+    record VoltageTaken(HazardReadings.Voltage voltage) implements Reading {}
 
     /** The gauge read out. */
-    record GaugeRead(Moment moment, GaugeReading reading) implements Entry {}
+    record GaugeRead(Moment moment, GaugeReading reading) implements Reading {}
 
     /** Charge counted between two rested voltages. */
     record WindowCounted(PartialWindow.Readings window) implements Entry {}
@@ -264,7 +277,7 @@ public sealed interface Entry {
 
             @Says("Mass") @Within(min = "0.1", max = "100000", unit = "g") @Nullable
             BigDecimal massG)
-            implements Entry {}
+            implements Reading {}
 
     /** The offered pack is the one that goes in; which one is named by its entry, or it was the newest by then. */
     record PackChosen(
@@ -299,7 +312,7 @@ public sealed interface Entry {
             BigDecimal ambientC,
 
             HazardReadings.@Nullable Look look)
-            implements Entry {}
+            implements Reading {}
 
     /** The old pack left the store for disposal. */
     record PackReleased(
@@ -378,7 +391,7 @@ public sealed interface Entry {
 
     /** Every kind of entry by the name it is stored under. */
     Map<String, Class<?>> KINDS =
-            kinds(Entry.class).collect(Collectors.toUnmodifiableMap(Entry::kindOf, Function.identity()));
+            kinds(Entry.class).distinct().collect(Collectors.toUnmodifiableMap(Entry::kindOf, Function.identity()));
 
     private static Stream<Class<?>> kinds(Class<?> sealed) {
         return Stream.of(sealed.getPermittedSubclasses())

@@ -43,7 +43,7 @@ public sealed interface FreeEntry extends Entry.Apart {
 
             @Says("The curve says") @Within(min = "-40", max = "200", unit = "°C") @Nullable
             BigDecimal predictedC)
-            implements FreeEntry {}
+            implements FreeEntry, Entry.Reading {}
 
     /** One strip drawn, whole or not. */
     record StripDrawn(
@@ -65,7 +65,7 @@ public sealed interface FreeEntry extends Entry.Apart {
             @Says("Effort") Effort effort) implements FreeEntry {}
 
     /** The pack was bent. */
-    record Bent(Bending.Bend bend) implements FreeEntry {}
+    record Bent(Bending.Bend bend) implements FreeEntry, Entry.Reading {}
 
     /** Solvent on a bond. */
     record SolventApplied(

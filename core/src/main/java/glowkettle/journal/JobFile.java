@@ -181,7 +181,7 @@ public final class JobFile {
 
     @Nullable
     BigDecimal lastAmbientC() {
-        return new Hazards(state, model, limits, List.of()).lastAmbientC();
+        return Hazards.all(state, model, limits).lastAmbientC();
     }
 
     /** Heat that stayed on past its latest lift-off. */
@@ -475,7 +475,7 @@ public final class JobFile {
 
     /** The new pack as it came out of its box. */
     Optional<Result<TierVerdict>> unpacked() {
-        Optional<Result<TierVerdict>> judged = new Hazards(state, model, limits, List.of()).unpacked();
+        Optional<Result<TierVerdict>> judged = Hazards.all(state, model, limits).unpacked();
         return tiersAside ? judged.map(ignored -> Tiers.SOUND) : judged;
     }
 

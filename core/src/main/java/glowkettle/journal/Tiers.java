@@ -57,32 +57,37 @@ record Tiers(
                 .reduce(Tier.CLEAR, Tier::worse);
         Map<String, Finding> heldOfOld = new LinkedHashMap<>();
         Map<String, Finding> heldOfNew = new LinkedHashMap<>();
-        List<Recorded> counting = state.counting();
-        for (int i = 0; i < counting.size(); i++) {
-            Entry entry = counting.get(i).entry();
-            if (entry instanceof Entry.TierLowered) {
+        Hazards hazards = new Hazards(state, model, limits);
+        QuietWatch watch = new QuietWatch();
+        for (Recorded recorded : state.counting()) {
+            Optional<Hazards.Belongs> tells = hazards.take(recorded);
+            if (recorded.entry() instanceof Entry.TierLowered) {
                 heldOfOld.clear();
                 heldOfNew.clear();
-            } else if (entry instanceof Entry.PackOffered) {
+            } else if (recorded.entry() instanceof Entry.PackOffered) {
                 // Another pack: it is looked at anew.
                 heldOfNew.clear();
-            } else if (Hazards.isReading(entry)) {
-                Hazards then = new Hazards(state.before(i + 1), model, limits, List.of());
-                worst = Tier.worse(worst, hold(then.oldPack(), heldOfOld));
+            } else if (tells.isPresent() && !watch.tellsNothingNew(recorded, hazards.warmthOfTheOld())) {
                 worst = Tier.worse(
                         worst,
-                        then.newPack().map(verdict -> hold(verdict, heldOfNew)).orElse(Tier.CLEAR));
+                        switch (tells.get()) {
+                            case OLD -> hold(hazards.oldPack(List.of()), heldOfOld);
+                            case NEW ->
+                                hazards.newPack()
+                                        .map(verdict -> hold(verdict, heldOfNew))
+                                        .orElse(Tier.CLEAR);
+                        });
             }
         }
-        Hazards now = new Hazards(state, model, limits, overruns);
-        Result<TierVerdict> old = with(now.oldPack(), heldOfOld);
-        Optional<Result<TierVerdict>> fresh = now.newPack().map(verdict -> with(verdict, heldOfNew));
+        Result<TierVerdict> oldNow = hazards.oldPack(overruns);
+        Optional<Result<TierVerdict>> newNow = hazards.newPack();
+        Result<TierVerdict> old = with(oldNow, heldOfOld);
+        Optional<Result<TierVerdict>> fresh = newNow.map(verdict -> with(verdict, heldOfNew));
         worst = Tier.worse(worst, firm(old));
         worst = Tier.worse(worst, fresh.map(Tiers::firm).orElse(Tier.CLEAR));
         boolean away = Hazards.oldPackIsAway(state, model);
         List<Finding> held = Stream.concat(
-                        notTold(now.oldPack(), heldOfOld),
-                        now.newPack().stream().flatMap(verdict -> notTold(verdict, heldOfNew)))
+                        notTold(oldNow, heldOfOld), newNow.stream().flatMap(verdict -> notTold(verdict, heldOfNew)))
                 .toList();
         return new Tiers(old, fresh, job(old, fresh, away), worst, held);
     }

@@ -217,6 +217,12 @@ final class Bench {
         return this;
     }
 
+    /** Written whatever the admission says. */
+    Bench unasked(Entry entry) {
+        add(entry, null);
+        return this;
+    }
+
     Bench assessed() {
         return write(new Entry.Looked(Look.GOOD))
                 .write(new Entry.WarmthTaken(Warmth.atRest("22", "21")))

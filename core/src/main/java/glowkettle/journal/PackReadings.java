@@ -1,0 +1,335 @@
+package glowkettle.journal;
+
+import glowkettle.assess.HazardReadings;
+import glowkettle.assess.HazardReadings.Cell;
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Point;
+import glowkettle.assess.HazardReadings.Seam;
+import glowkettle.assess.HazardReadings.Thickness;
+import glowkettle.assess.HazardReadings.Voltage;
+import glowkettle.assess.HazardReadings.VoltageDrop;
+import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.free.Bending;
+import glowkettle.heat.Refit;
+import glowkettle.library.DeviceModel;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the readings of one pack add up to, taken one after the other. What was once seen or smelt stays until the entry that
+ * said so is corrected; figures count by their latest reading; growth comes from the dated series. Each costs what an hour
+ * of readings costs, however long the journal is.
+ */
+final class PackReadings {
+    private static final BigDecimal GROWTH_MINUTES = BigDecimal.valueOf(5);
+    private static final Duration GROWTH_MEMORY = Duration.ofMinutes(60);
+
+    private final DeviceModel model;
+    private final Activity activity;
+    private final @Nullable BigDecimal knownLimitV;
+    private final Deque<Read> surfaces = new ArrayDeque<>();
+    private final Deque<Read> excesses = new ArrayDeque<>();
+    private boolean any;
+    private Look look = Look.NONE;
+    private Warmth warmth = Warmth.NONE;
+    private @Nullable BigDecimal ambientC;
+    private @Nullable Read cell;
+    private @Nullable Thickness thickness;
+    private @Nullable Seam seam;
+    private Voltage voltage;
+
+    /** A figure and when it was read. */
+    private record Read(Instant at, BigDecimal figure) {}
+
+    PackReadings(DeviceModel model, Activity activity) {
+        this.model = model;
+        this.activity = activity;
+        this.knownLimitV = model.isFamily() ? null : model.pack().chargeLimitV();
+        this.voltage = new Voltage(null, null, null, knownLimitV, null);
+    }
+
+    boolean areNone() {
+        return !any;
+    }
+
+    void take(Entry.Reading reading, Instant at) {
+        any = true;
+        switch (reading) {
+            case Entry.Looked looked -> look = worse(look, looked.look());
+            case Entry.WarmthTaken taken -> feel(activity.explained(taken.warmth(), at), at);
+            case Entry.SeamTaken taken -> seam = seam == null ? taken.seam() : later(seam, taken.seam());
+            case Entry.ThicknessTaken taken -> thickness = taken.thickness();
+            case Entry.VoltageTaken taken -> voltage = read(taken.voltage());
+            case Entry.GaugeRead gauge -> voltage = read(gauge.reading().cellV());
+            case Entry.Watched watched -> watch(watched, at);
+            case FreeEntry.HeatRead heat -> heat(heat, at);
+            case FreeEntry.Bent bent -> look = worse(look, bent(bent));
+            // It is judged by what it came out of its box with, until something else is read of it.
+            case Entry.NewPackSeen ignored -> {}
+        }
+    }
+
+    /** A pack in the store lies at rest in its air. */
+    private void watch(Entry.Watched watched, Instant at) {
+        if (watched.look() != null) {
+            look = worse(look, watched.look());
+        }
+        feel(new Warmth(watched.surfaceC(), watched.ambientC(), true, null, null, null, null, null), at);
+    }
+
+    /** Other places are as hot as the mat; what tells of the pack is the pack. */
+    private void heat(FreeEntry.HeatRead read, Instant at) {
+        if (read.spot() != Refit.Spot.CELL) {
+            return;
+        }
+        cell = new Read(at, read.temperatureC());
+        if (read.predictedC() != null) {
+            keep(excesses, new Read(at, read.temperatureC().subtract(read.predictedC())), Duration.ofMinutes(5));
+        }
+        feel(
+                activity.explained(
+                        new Warmth(read.temperatureC(), null, false, null, null, null, read.predictedC(), null), at),
+                at);
+    }
+
+    private void feel(Warmth felt, Instant at) {
+        warmth = felt;
+        if (felt.ambientC() != null) {
+            ambientC = felt.ambientC();
+        }
+        if (felt.surfaceC() != null) {
+            keep(surfaces, new Read(at, felt.surfaceC()), GROWTH_MEMORY);
+        }
+    }
+
+    private static void keep(Deque<Read> series, Read newest, Duration memory) {
+        series.addLast(newest);
+        while (Duration.between(series.getFirst().at(), newest.at()).compareTo(memory) > 0) {
+            series.removeFirst();
+        }
+    }
+
+    @Nullable
+    BigDecimal ambientC() {
+        return ambientC;
+    }
+
+    private static Look worse(Look a, Look b) {
+        return new Look(
+                either(a.flameSmokeHissJet(), b.flameSmokeHissJet()),
+                either(a.visiblePillow(), b.visiblePillow()),
+                either(a.pushedOutOfPlace(), b.pushedOutOfPlace()),
+                either(a.piercedTornCreased(), b.piercedTornCreased()),
+                either(a.dentedBentDropped(), b.dentedBentDropped()),
+                either(a.leakOrSolventSmell(), b.leakOrSolventSmell()),
+                Stream.of(a.wet(), b.wet())
+                        .filter(Objects::nonNull)
+                        .max(Comparator.<Wet>naturalOrder())
+                        .orElse(null),
+                b.damageAgeHours() != null ? b.damageAgeHours() : a.damageAgeHours(),
+                Stream.of(a.faceStrainPercent(), b.faceStrainPercent())
+                        .filter(Objects::nonNull)
+                        .max(Comparator.naturalOrder())
+                        .orElse(null));
+    }
+
+    private static @Nullable Boolean either(@Nullable Boolean a, @Nullable Boolean b) {
+        if (a == null || b == null) {
+            return a == null ? b : a;
+        }
+        return a || b;
+    }
+
+    /** A crease counts as torn; anything else by the strain of its face. */
+    private static Look bent(FreeEntry.Bent bent) {
+        boolean creased = Boolean.TRUE.equals(bent.bend().creased());
+        return new Look(
+                null, null, null, creased ? true : null, null, null, null, null, Bending.strainPercent(bent.bend()));
+    }
+
+    private static Seam later(Seam earlier, Seam later) {
+        return new Seam(
+                later.seamMm().isEmpty() ? earlier.seamMm() : later.seamMm(),
+                later.seamNominalMm(),
+                later.rocks() != null ? later.rocks() : earlier.rocks(),
+                later.panelClicks() != null ? later.panelClicks() : earlier.panelClicks(),
+                later.screenLiftMm() != null ? later.screenLiftMm() : earlier.screenLiftMm());
+    }
+
+    /** What a known model says is not overruled by a label read in a hurry. */
+    private Voltage read(Voltage taken) {
+        BigDecimal limitV =
+                knownLimitV != null || taken.chargeLimitV() == null ? voltage.chargeLimitV() : taken.chargeLimitV();
+        return new Voltage(
+                taken.restedCellV(), taken.highestRestedCellV(), taken.voltageSource(), limitV, taken.cellSpreadMv());
+    }
+
+    private Voltage read(List<BigDecimal> cellV) {
+        return cellV.isEmpty()
+                ? voltage
+                : new Voltage(
+                        cellV.stream().min(Comparator.naturalOrder()).orElseThrow(),
+                        cellV.stream().max(Comparator.naturalOrder()).orElseThrow(),
+                        HazardReadings.VoltageSource.GAUGE,
+                        voltage.chargeLimitV(),
+                        null);
+    }
+
+    Look look() {
+        return look;
+    }
+
+    Voltage voltage() {
+        return voltage;
+    }
+
+    Warmth warmth() {
+        return new Warmth(
+                warmth.surfaceC(),
+                warmth.ambientC() != null ? warmth.ambientC() : ambientC,
+                warmth.atRest(),
+                warmth.minutesSinceHeat(),
+                warmth.minutesSinceCurrent(),
+                warmth.riseKIn5Min() != null ? warmth.riseKIn5Min() : rise(),
+                warmth.predictedC(),
+                warmth.excessRiseKIn5Min() != null ? warmth.excessRiseKIn5Min() : excessRise());
+    }
+
+    /**
+     * The steepest rise towards the newest reading, since heat was last on: what a mat warmed is no growth. A rise over less
+     * than five minutes counts as it is; a slower one counts by its share of five minutes, which some five minutes within it
+     * must have reached.
+     */
+    private @Nullable BigDecimal rise() {
+        if (surfaces.size() < 2) {
+            return null;
+        }
+        Read last = surfaces.getLast();
+        return surfaces.stream()
+                .limit(surfaces.size() - 1L)
+                .filter(earlier -> !activity.heatedBetween(earlier.at(), last.at()))
+                .map(earlier -> riseInFiveMinutes(earlier, last))
+                .max(Comparator.naturalOrder())
+                .orElse(null);
+    }
+
+    private static BigDecimal riseInFiveMinutes(Read earlier, Read later) {
+        BigDecimal rise = later.figure().subtract(earlier.figure());
+        BigDecimal minutes = Activity.minutes(earlier.at(), later.at());
+        return minutes.compareTo(GROWTH_MINUTES) <= 0
+                ? rise
+                : rise.multiply(GROWTH_MINUTES).divide(minutes, MathContext.DECIMAL64);
+    }
+
+    /** How much further over its prediction a heated cell got within five minutes, at the worst. */
+    private @Nullable BigDecimal excessRise() {
+        return excesses.stream()
+                .limit(Math.max(0, excesses.size() - 1L))
+                .map(earlier -> excesses.getLast().figure().subtract(earlier.figure()))
+                .max(Comparator.naturalOrder())
+                .orElse(null);
+    }
+
+    /** Of known thickness where the model is known. */
+    Thickness thickness() {
+        if (thickness == null) {
+            return Thickness.NONE;
+        }
+        BigDecimal known = model.isFamily() ? null : model.pack().thicknessMm();
+        return new Thickness(
+                thickness.middleThicknessMm(),
+                thickness.cornerThicknessMm(),
+                thickness.nominalThicknessMm() != null ? thickness.nominalThicknessMm() : known,
+                known);
+    }
+
+    private Seam seam() {
+        return seam == null
+                ? Seam.NONE
+                : new Seam(
+                        seam.seamMm(),
+                        seam.seamNominalMm() != null ? seam.seamNominalMm() : model.seamNominalMm(),
+                        seam.rocks(),
+                        seam.panelClicks(),
+                        seam.screenLiftMm());
+    }
+
+    /** How warm the cell is where heat stayed on too long: as read last, and by the curve of this moment. */
+    private Cell cell(List<Overrun> overruns) {
+        return overruns.stream()
+                .filter(Overrun::live)
+                .max(Comparator.comparing(Overrun::cellC))
+                .map(overrun -> {
+                    Optional<Read> read = Optional.ofNullable(cell)
+                            .filter(one -> one.at().isAfter(overrun.heating().from()));
+                    return new Cell(
+                            read.map(Read::figure).orElse(null),
+                            read.map(one -> Activity.minutes(one.at(), overrun.asked()))
+                                    .orElse(null),
+                            overrun.cellC(),
+                            true);
+                })
+                .orElse(Cell.NONE);
+    }
+
+    /** What was read before heat that overran says nothing of the pack as it is now. */
+    private static Warmth stale(Warmth warmth) {
+        return new Warmth(
+                warmth.surfaceC(),
+                warmth.ambientC(),
+                false,
+                BigDecimal.ZERO,
+                warmth.minutesSinceCurrent(),
+                null,
+                warmth.predictedC(),
+                warmth.excessRiseKIn5Min());
+    }
+
+    /** As the readings of the pack that came in the device. */
+    HazardReadings ofTheOldPack(boolean liftedOut, List<Overrun> overruns) {
+        boolean overran = overruns.stream().anyMatch(Overrun::live);
+        return new HazardReadings(
+                liftedOut ? Point.LIFTED_OUT : Point.INTAKE,
+                look,
+                overran ? stale(warmth()) : warmth(),
+                cell(overruns),
+                thickness(),
+                seam(),
+                voltage,
+                VoltageDrop.NONE,
+                VoltageDrop.NONE);
+    }
+
+    /** As the readings of the pack that goes in, with what it came out of its box with. */
+    HazardReadings ofTheNewPack(Optional<Unpacked> seen) {
+        Thickness measured = thickness();
+        return new HazardReadings(
+                Point.NEW,
+                seen.map(one -> worse(one.look(), look)).orElse(look),
+                warmth(),
+                Cell.NONE,
+                measured.middleThicknessMm() != null
+                        ? measured
+                        : seen.map(Unpacked::thickness).orElse(Thickness.NONE),
+                Seam.NONE,
+                voltage.restedCellV() != null
+                        ? voltage
+                        : seen.map(Unpacked::voltage).orElse(voltage),
+                VoltageDrop.NONE,
+                VoltageDrop.NONE);
+    }
+
+    /** A pack as it came out of its box, against its own size. */
+    record Unpacked(Look look, Thickness thickness, Voltage voltage) {}
+}
