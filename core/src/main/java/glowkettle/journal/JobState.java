@@ -3,6 +3,7 @@ package glowkettle.journal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,7 +26,8 @@ public final class JobState {
     }
 
     public static JobState fold(List<Recorded> journal) {
-        List<Recorded> counting = new ArrayList<>();
+        // By place, in the order in which they were made: what stands in a place changes, the place does not.
+        Map<Long, Recorded> counting = new LinkedHashMap<>();
         // Where a sequence number's content now stands: a correction of a correction reaches the first place.
         Map<Long, Long> standsFor = new HashMap<>();
         long last = 0;
@@ -33,18 +35,18 @@ public final class JobState {
             last = recorded.seq();
             Long corrected = recorded.corrects();
             if (corrected == null) {
-                counting.add(recorded);
+                counting.put(recorded.seq(), recorded);
                 continue;
             }
             long place = standsFor.getOrDefault(corrected, corrected);
             standsFor.put(recorded.seq(), place);
             if (recorded.entry() instanceof Entry.TakenBack) {
-                counting.removeIf(entry -> entry.seq() == place);
+                counting.remove(place);
             } else {
-                counting.replaceAll(entry -> entry.seq() == place ? entry.with(recorded.entry()) : entry);
+                counting.computeIfPresent(place, (seq, entry) -> entry.with(recorded.entry()));
             }
         }
-        return new JobState(counting, last, standsFor);
+        return new JobState(List.copyOf(counting.values()), last, standsFor);
     }
 
     /** Sequence number of the last entry, counting or not. */

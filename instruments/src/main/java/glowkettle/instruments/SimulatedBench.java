@@ -38,7 +38,7 @@ public final class SimulatedBench implements AutoCloseable {
         token = HexFormat.of().formatHex(secret);
         server = new ServerSocket(0, 50, InetAddress.getLoopbackAddress());
         show("*IDN?", "SIMULATED,BENCH,0,1");
-        Thread.ofVirtual().name("simulated-bench").start(this::serve);
+        Thread.ofPlatform().daemon().name("simulated-bench").start(this::serve);
     }
 
     InetSocketAddress address() {
@@ -64,7 +64,7 @@ public final class SimulatedBench implements AutoCloseable {
         while (!server.isClosed()) {
             try {
                 Socket socket = server.accept();
-                Thread.ofVirtual().start(() -> answer(socket));
+                Thread.ofPlatform().daemon().start(() -> answer(socket));
             } catch (IOException e) {
                 return;
             }

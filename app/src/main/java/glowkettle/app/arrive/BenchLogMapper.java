@@ -23,16 +23,6 @@ interface BenchLogMapper {
             """)
     void put(int shop, String log, LogRow row);
 
-    @Insert("""
-            <script>
-            insert into bench_sample (shop_id, log, seconds, value) values
-            <foreach item="sample" collection="samples" separator=",">
-                (#{shop}, #{log}::uuid, #{sample.seconds}, #{sample.value})
-            </foreach>
-            </script>
-            """)
-    void putSamples(int shop, String log, List<SampleRow> samples);
-
     @Select("""
             select job, at, target, volume from bench_log where shop_id = #{shop} and log = #{log}::uuid
             """)

@@ -155,7 +155,7 @@ class HoldController {
                         Forms.id(request),
                         Draft.WHATEVER_CAME,
                         null,
-                        String.valueOf(request.getRemoteUser()),
+                        Roles.name(request),
                         Roles.of(request)));
         return appended instanceof Appended.Refused refused
                 ? again(

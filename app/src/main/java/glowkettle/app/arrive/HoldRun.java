@@ -96,7 +96,7 @@ class HoldRun {
         double seconds = job.limits().number(Limit.HOLD_SECONDS);
         Run run = new Run();
         current.set(run);
-        Thread.ofVirtual().name("hold-" + job.number()).start(() -> {
+        Thread.ofPlatform().daemon().name("hold-" + job.number()).start(() -> {
             try {
                 run(job, moment, seconds, run);
             } finally {

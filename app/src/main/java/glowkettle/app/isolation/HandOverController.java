@@ -75,12 +75,7 @@ class HandOverController {
         if (faults.isEmpty()) {
             try {
                 return "redirect:/isolation/hand-overs/"
-                        + handOvers.release(
-                                jobs,
-                                collector,
-                                Forms.id(request),
-                                String.valueOf(request.getRemoteUser()),
-                                Roles.of(request));
+                        + handOvers.release(jobs, collector, Forms.id(request), Roles.name(request), Roles.of(request));
             } catch (HandOvers.Refused refused) {
                 faults.add(new Fault("jobs", String.valueOf(refused.getMessage())));
             }
@@ -142,7 +137,11 @@ class HandOverController {
                 made.limitsVersion(),
                 made.list().result(),
                 made.chains().values().stream()
-                        .map(chain -> new Way(chain.job(), chain.words()))
+                        .map(chain -> new Way(
+                                chain.job(),
+                                chain.links().stream()
+                                        .map(PackChain.Link::words)
+                                        .toList()))
                         .toList());
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)

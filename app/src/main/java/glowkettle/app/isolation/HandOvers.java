@@ -2,14 +2,13 @@ package glowkettle.app.isolation;
 
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
-import glowkettle.app.journal.EntryJson;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.Shop;
-import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
 import glowkettle.isolation.HandOver;
 import glowkettle.journal.Entry;
+import glowkettle.journal.JobFile;
 import glowkettle.journal.Role;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
@@ -18,7 +17,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,23 +27,19 @@ public class HandOvers {
 
     private final StoreMapper rows;
     private final JournalBook journal;
-    private final EntryJson json;
     private final LimitsBook limits;
     private final InstantSource clock;
 
-    HandOvers(StoreMapper rows, JournalBook journal, EntryJson json, LimitsBook limits, InstantSource clock) {
+    HandOvers(StoreMapper rows, JournalBook journal, LimitsBook limits, InstantSource clock) {
         this.rows = rows;
         this.journal = journal;
-        this.json = json;
         this.limits = limits;
         this.clock = clock;
     }
 
-    /** A released pack's way, from the counter to the collector. */
-    record Chain(long job, List<StoreMapper.ChainRow> links, List<String> words) {}
-
     /** A hand-over with its list, totals and chains. */
-    record Made(StoreMapper.HandOverRow head, Result<HandOver> list, Map<String, Chain> chains, int limitsVersion) {}
+    record Made(
+            StoreMapper.HandOverRow head, Result<HandOver> list, Map<String, PackChain> chains, int limitsVersion) {}
 
     /** A pack that may not leave; nothing is released then. */
     static final class Refused extends RuntimeException {
@@ -120,38 +114,11 @@ public class HandOvers {
                 String.valueOf(row.container()));
     }
 
-    private Map<String, Chain> chains(List<StoreMapper.PackRow> packs) {
-        if (packs.isEmpty()) {
-            return Map.of();
-        }
-        Map<Long, List<StoreMapper.ChainRow>> links =
-                rows
-                        .chains(
-                                Shop.ID,
-                                packs.stream().map(StoreMapper.PackRow::job).toList())
-                        .stream()
-                        .filter(row -> !words(row).isEmpty())
-                        .collect(Collectors.groupingBy(StoreMapper.ChainRow::job));
-        Map<String, Chain> chains = new LinkedHashMap<>();
-        for (StoreMapper.PackRow pack : packs) {
-            List<StoreMapper.ChainRow> own = links.getOrDefault(pack.job(), List.of());
-            chains.put(
-                    pack.label(),
-                    new Chain(pack.job(), own, own.stream().map(this::words).toList()));
-        }
+    private Map<String, PackChain> chains(List<StoreMapper.PackRow> packs) {
+        Map<Long, JobFile> jobs =
+                journal.files(packs.stream().map(StoreMapper.PackRow::job).toList());
+        Map<String, PackChain> chains = new LinkedHashMap<>();
+        packs.forEach(pack -> chains.put(pack.label(), PackChain.of(jobs.get(pack.job()))));
         return chains;
-    }
-
-    private String words(StoreMapper.ChainRow row) {
-        return switch (json.read(row.kind(), row.body())) {
-            case Entry.JobOpened opened -> "came in from " + opened.owner();
-            case Entry.StepDone step
-            when step.way() == Entry.Way.IN && step.step().contains("pack") ->
-                step.step().replace('-', ' ');
-            case Entry.PackStored stored -> "into “" + stored.containerName() + "”";
-            case Entry.Watched watched -> "looked at, " + Figures.withUnit(watched.surfaceC(), "°C");
-            case Entry.PackReleased released -> "handed over to " + released.collector();
-            default -> "";
-        };
     }
 }

@@ -2,7 +2,6 @@ package glowkettle.app.isolation;
 
 import java.math.BigDecimal;
 import java.time.Instant;
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
@@ -36,9 +35,6 @@ interface StoreMapper {
 
     /** A hand-over's head. */
     record HandOverRow(int number, Instant at, String by, String collector, int packs) {}
-
-    /** One link of a pack's chain from its device to the collector. */
-    record ChainRow(long job, long seq, Instant at, String by, String kind, String body) {}
 
     @Select("""
             select id, name, capacity_wh, places, outdoors
@@ -120,16 +116,4 @@ interface StoreMapper {
             values (#{shop}, #{row.number}, #{row.at}, #{row.by}, #{row.collector}, #{formId}::uuid)
             """)
     void putHandOver(int shop, HandOverRow row, String formId);
-
-    @Select("""
-            <script>
-            select job, seq, at, by, kind, body::text as body
-              from journal_entry
-             where shop_id = #{shop}
-               and job in <foreach item="job" collection="jobs" open="(" separator="," close=")">#{job}</foreach>
-               and kind in ('job-opened', 'step-done', 'pack-stored', 'watched', 'pack-released')
-             order by job, seq
-            </script>
-            """)
-    List<ChainRow> chains(int shop, Collection<Long> jobs);
 }

@@ -15,4 +15,10 @@ public record Draft(
         Entry entry, UUID formId, long seen, @Nullable Long corrects, String by, Role role) {
     /** Seen by a writer to whom it makes no difference what others wrote meanwhile. */
     public static final long WHATEVER_CAME = -1;
+
+    public Draft {
+        if (by.isBlank()) {
+            throw new IllegalArgumentException("An entry has somebody who wrote it; this one has '%s'".formatted(by));
+        }
+    }
 }

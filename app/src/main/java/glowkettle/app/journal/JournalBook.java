@@ -14,11 +14,15 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** All journals of the shop: the only way in for anything that happens to a job. */
 @Service
@@ -29,6 +33,7 @@ public class JournalBook {
     private final ModelLibrary models;
     private final LimitsBook limits;
     private final List<Gate> gates;
+    private final TransactionTemplate transactions;
     private final InstantSource clock;
 
     JournalBook(
@@ -38,6 +43,7 @@ public class JournalBook {
             ModelLibrary models,
             LimitsBook limits,
             List<Gate> gates,
+            TransactionTemplate transactions,
             InstantSource clock) {
         this.entries = entries;
         this.projections = projections;
@@ -45,6 +51,7 @@ public class JournalBook {
         this.models = models;
         this.limits = limits;
         this.gates = gates;
+        this.transactions = transactions;
         this.clock = clock;
     }
 
@@ -113,6 +120,7 @@ public class JournalBook {
                 new JournalMapper.EntryRow(
                         job, seq, at, draft.by(), draft.entry().kind(), json.write(draft.entry()), draft.corrects()),
                 draft.formId().toString());
+        entries.head(Shop.ID, job, seq);
         List<Recorded> longer = new ArrayList<>(journal);
         longer.add(new Recorded(seq, at, draft.by(), draft.entry(), draft.corrects()));
         projections.put(asWritten(job, longer), longer);
@@ -120,10 +128,25 @@ public class JournalBook {
 
     @Transactional(readOnly = true)
     public List<Recorded> journal(long job) {
-        return entries.entries(Shop.ID, job).stream()
-                .map(row ->
-                        new Recorded(row.seq(), row.at(), row.by(), json.read(row.kind(), row.body()), row.corrects()))
-                .toList();
+        return entries.entries(Shop.ID, job).stream().map(this::recorded).toList();
+    }
+
+    private Recorded recorded(JournalMapper.EntryRow row) {
+        return new Recorded(row.seq(), row.at(), row.by(), json.read(row.kind(), row.body()), row.corrects());
+    }
+
+    /** Several jobs by their numbers, read at once. */
+    @Transactional(readOnly = true)
+    public Map<Long, JobFile> files(Collection<Long> jobs) {
+        return jobs.isEmpty()
+                ? Map.of()
+                : entries.entriesOf(Shop.ID, jobs).stream()
+                        .collect(Collectors.groupingBy(
+                                JournalMapper.EntryRow::job, Collectors.mapping(this::recorded, Collectors.toList())))
+                        .entrySet()
+                        .stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey, job -> file(job.getKey(), JobState.fold(job.getValue()))));
     }
 
     @Transactional(readOnly = true)
@@ -154,12 +177,18 @@ public class JournalBook {
     }
 
     /** Makes the lists anew of every job whose times follow the opening hours, after those have changed. */
-    @Transactional
     public void followTheHours() {
-        for (long job : projections.byTheClock()) {
-            List<Recorded> journal = journal(job);
-            projections.put(asWritten(job, journal), journal);
-        }
+        projections.byTheClock().forEach(this::listAnew);
+    }
+
+    /** One job, while nobody writes in it; the others go on. */
+    private void listAnew(long job) {
+        transactions.executeWithoutResult(begun -> {
+            if (entries.lockedSeq(Shop.ID, job).isPresent()) {
+                List<Recorded> journal = journal(job);
+                projections.put(asWritten(job, journal), journal);
+            }
+        });
     }
 
     public boolean isEmpty() {
@@ -168,18 +197,14 @@ public class JournalBook {
 
     /** The same journals, written at another time: demo jobs have a past. */
     public JournalBook at(InstantSource other) {
-        return new JournalBook(entries, projections, json, models, limits, gates, other);
+        return new JournalBook(entries, projections, json, models, limits, gates, transactions, other);
     }
 
-    /** Throws every projection away and makes it again from the journals. */
-    @Transactional
+    /** Makes every list anew from the journals, job by job, while others write. */
     public int rebuild() {
-        projections.clear();
         List<Long> jobs = entries.jobs(Shop.ID);
-        for (long job : jobs) {
-            List<Recorded> journal = journal(job);
-            projections.put(asWritten(job, journal), journal);
-        }
+        projections.forgetStrays();
+        jobs.forEach(this::listAnew);
         return jobs.size();
     }
 }

@@ -1,6 +1,7 @@
 package glowkettle.app.journal;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
@@ -30,6 +31,17 @@ interface JournalMapper {
     List<EntryRow> entries(int shop, long job);
 
     @Select("""
+            <script>
+            select job, seq, at, by, kind, body::text as body, corrects
+              from journal_entry
+             where shop_id = #{shop}
+               and job in <foreach item="job" collection="jobs" open="(" separator="," close=")">#{job}</foreach>
+             order by job, seq
+            </script>
+            """)
+    List<EntryRow> entriesOf(int shop, Collection<Long> jobs);
+
+    @Select("""
             select job from journal_entry where shop_id = #{shop} and form_id = #{formId}::uuid
             """)
     Optional<Long> jobOfForm(int shop, String formId);
@@ -43,9 +55,15 @@ interface JournalMapper {
     boolean holds(int shop, long job, String formId, String body);
 
     @Select("""
-            select seq from job where shop_id = #{shop} and number = #{job} for update
+            select seq from journal_head where shop_id = #{shop} and job = #{job} for update
             """)
     Optional<Long> lockedSeq(int shop, long job);
+
+    @Insert("""
+            insert into journal_head (shop_id, job, seq) values (#{shop}, #{job}, #{seq})
+                on conflict (shop_id, job) do update set seq = excluded.seq
+            """)
+    void head(int shop, long job, long seq);
 
     @Select("""
             update shop set last_job = last_job + 1 where id = #{shop} returning last_job
@@ -60,7 +78,7 @@ interface JournalMapper {
     void append(int shop, EntryRow row, String formId);
 
     @Select("""
-            select distinct job from journal_entry where shop_id = #{shop} order by job
+            select job from journal_head where shop_id = #{shop} order by job
             """)
     List<Long> jobs(int shop);
 }

@@ -152,9 +152,11 @@ interface ProjectionMapper {
     void putNotes(int shop, List<NoteRow> rows);
 
     @Delete("""
-            delete from job where shop_id = #{shop}
+            delete from job
+             where shop_id = #{shop}
+               and not exists (select from journal_head head where head.shop_id = job.shop_id and head.job = job.number)
             """)
-    void clearJobs(int shop);
+    void clearJobsWithoutJournal(int shop);
 
     @Select("""
             select version from projection where shop_id = #{shop}

@@ -133,8 +133,9 @@ class Projections {
         return rows.jobsByTheClock(Shop.ID);
     }
 
-    void clear() {
-        rows.clearJobs(Shop.ID);
+    /** Lists of jobs that have no journal are lists of nothing. */
+    void forgetStrays() {
+        rows.clearJobsWithoutJournal(Shop.ID);
     }
 
     private static List<ProjectionMapper.ClockRow> clocks(JobFile job, Instant changed, OpeningHours hours) {

@@ -4,6 +4,7 @@ import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.Forms;
 import glowkettle.app.calculator.Schemas;
+import glowkettle.app.web.Roles;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Fastener;
 import glowkettle.library.OperationKind;
@@ -121,8 +122,7 @@ class LibraryController {
                     response,
                     model);
         }
-        boolean saved = library.save(
-                read.orElseThrow(), body, seen, String.valueOf(request.getRemoteUser()), why, clock.instant());
+        boolean saved = library.save(read.orElseThrow(), body, seen, Roles.name(request), why, clock.instant());
         return saved
                 ? "redirect:/library/" + id
                 : again(
@@ -183,12 +183,7 @@ class LibraryController {
                     model);
         }
         boolean saved = library.save(
-                described,
-                body,
-                library.newestVersion(id),
-                String.valueOf(request.getRemoteUser()),
-                "Read from a file",
-                clock.instant());
+                described, body, library.newestVersion(id), Roles.name(request), "Read from a file", clock.instant());
         if (!saved) {
             throw new ResponseStatusException(HttpStatus.CONFLICT);
         }
@@ -203,7 +198,7 @@ class LibraryController {
             @RequestParam boolean accepted,
             @RequestParam(required = false) @Nullable String text,
             HttpServletRequest request) {
-        notes.decide(found(id), job, seq, accepted, text, String.valueOf(request.getRemoteUser()), clock.instant());
+        notes.decide(found(id), job, seq, accepted, text, Roles.name(request), clock.instant());
         return "redirect:/library/" + id + "#notes";
     }
 

@@ -38,7 +38,7 @@ class Listener implements SmartLifecycle {
     @Override
     public void start() {
         running = true;
-        Thread.ofVirtual().name("live").start(() -> {
+        Thread.ofPlatform().daemon().name("live").start(() -> {
             while (running) {
                 hear();
             }
