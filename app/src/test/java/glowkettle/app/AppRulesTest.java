@@ -27,6 +27,8 @@ class AppRulesTest {
             .doNotHaveSimpleName("Listener")
             .and()
             .doNotHaveSimpleName("WithoutDatabase")
+            .and()
+            .doNotHaveSimpleName("SampleCopy")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("java.sql..", "org.springframework.jdbc..", "org.apache.ibatis.annotations..");

@@ -10,7 +10,6 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Roles;
 import glowkettle.app.web.TypedMoment;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
@@ -89,7 +88,7 @@ class ArriveController {
             response.setStatus(422);
             return page(new Attempt(KIND, typed, faults, List.of()), model);
         }
-        return "redirect:/jobs/" + journal.open(bound.get(), Forms.id(request), Roles.name(request));
+        return "redirect:/jobs/" + journal.open(bound.get(), Forms.id(request), Forms.by(request));
     }
 
     /** Nobody has promised it yet, so that a date the plan cannot keep is not taken at all. */

@@ -155,7 +155,7 @@ class HoldController {
                         Forms.id(request),
                         Draft.WHATEVER_CAME,
                         null,
-                        Roles.name(request),
+                        Forms.by(request),
                         Roles.of(request)));
         return appended instanceof Appended.Refused refused
                 ? again(

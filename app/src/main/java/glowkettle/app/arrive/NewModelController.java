@@ -37,7 +37,7 @@ class NewModelController {
         Map<String, String[]> typed = Forms.typed(request);
         Bound<ModelTyped> bound = Binder.form(ModelTyped.class, FormTree.of(typed), shop.zone());
         List<Fault> faults = bound.isGood()
-                ? models.keep(number, bound.get(), Forms.id(request), Roles.name(request), Roles.of(request)).stream()
+                ? models.keep(number, bound.get(), Forms.id(request), Forms.by(request), Roles.of(request)).stream()
                         .toList()
                 : bound.faults();
         if (faults.isEmpty()) {

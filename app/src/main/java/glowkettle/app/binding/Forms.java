@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.web.server.ResponseStatusException;
 
 /** What every form of ours carries. A request without it came from no page of ours. */
@@ -23,5 +24,14 @@ public final class Forms {
     /** What was typed, to be completed and shown again. */
     public static Map<String, String[]> typed(HttpServletRequest request) {
         return new LinkedHashMap<>(request.getParameterMap());
+    }
+
+    /** By which name the sender signed in; what nobody signs in for, nobody writes. */
+    public static String by(HttpServletRequest request) {
+        String name = request.getRemoteUser();
+        if (name == null) {
+            throw new AccessDeniedException("Nobody is signed in");
+        }
+        return name;
     }
 }

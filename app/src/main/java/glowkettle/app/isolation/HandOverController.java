@@ -75,7 +75,7 @@ class HandOverController {
         if (faults.isEmpty()) {
             try {
                 return "redirect:/isolation/hand-overs/"
-                        + handOvers.release(jobs, collector, Forms.id(request), Roles.name(request), Roles.of(request));
+                        + handOvers.release(jobs, collector, Forms.id(request), Forms.by(request), Roles.of(request));
             } catch (HandOvers.Refused refused) {
                 faults.add(new Fault("jobs", String.valueOf(refused.getMessage())));
             }

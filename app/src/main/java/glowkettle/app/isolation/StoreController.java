@@ -77,7 +77,7 @@ class StoreController {
 
     private List<Fault> write(StorePicture.Shelf shelf, LookTyped typed, HttpServletRequest request) {
         try {
-            return store.look(shelf, typed, new Store.Looker(Forms.id(request), Roles.name(request), Roles.of(request)))
+            return store.look(shelf, typed, new Store.Looker(Forms.id(request), Forms.by(request), Roles.of(request)))
                     .map(List::of)
                     .orElse(List.of());
         } catch (Store.RefusedLook refused) {

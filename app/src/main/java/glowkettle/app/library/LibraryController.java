@@ -4,7 +4,6 @@ import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.Forms;
 import glowkettle.app.calculator.Schemas;
-import glowkettle.app.web.Roles;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Fastener;
 import glowkettle.library.OperationKind;
@@ -122,7 +121,7 @@ class LibraryController {
                     response,
                     model);
         }
-        boolean saved = library.save(read.orElseThrow(), body, seen, Roles.name(request), why, clock.instant());
+        boolean saved = library.save(read.orElseThrow(), body, seen, Forms.by(request), why, clock.instant());
         return saved
                 ? "redirect:/library/" + id
                 : again(
@@ -183,7 +182,7 @@ class LibraryController {
                     model);
         }
         boolean saved = library.save(
-                described, body, library.newestVersion(id), Roles.name(request), "Read from a file", clock.instant());
+                described, body, library.newestVersion(id), Forms.by(request), "Read from a file", clock.instant());
         if (!saved) {
             throw new ResponseStatusException(HttpStatus.CONFLICT);
         }
@@ -198,7 +197,7 @@ class LibraryController {
             @RequestParam boolean accepted,
             @RequestParam(required = false) @Nullable String text,
             HttpServletRequest request) {
-        notes.decide(found(id), job, seq, accepted, text, Roles.name(request), clock.instant());
+        notes.decide(found(id), job, seq, accepted, text, Forms.by(request), clock.instant());
         return "redirect:/library/" + id + "#notes";
     }
 

@@ -62,8 +62,7 @@ class PhotoController {
         PhotoForm form = PhotoForm.of(journal.file(number), request, file, darkroom);
         List<Fault> faults = form.faults();
         if (faults.isEmpty()) {
-            Appended appended =
-                    photos.take(form.sent(number, Forms.id(request), Roles.name(request)), Roles.of(request));
+            Appended appended = photos.take(form.sent(number, Forms.id(request), Forms.by(request)), Roles.of(request));
             faults = refused(appended);
         }
         return faults.isEmpty()
@@ -86,7 +85,7 @@ class PhotoController {
                     number,
                     new Entry.PhotoRemoved(id, reason.strip()),
                     Forms.id(request),
-                    Roles.name(request),
+                    Forms.by(request),
                     Roles.of(request)));
         }
         return faults.isEmpty()
@@ -122,7 +121,7 @@ class PhotoController {
         PhotoMapper.PassRow pass = photos.pass(
                 number,
                 PhotoForm.knownStep(job, step),
-                Roles.name(request),
+                Forms.by(request),
                 request.getSession().getId());
         String link = address.of(request) + "/phone/" + pass.secret();
         model.addAttribute("job", job);

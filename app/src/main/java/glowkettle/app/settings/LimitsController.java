@@ -5,7 +5,6 @@ import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.Forms;
 import glowkettle.app.binding.Letters;
 import glowkettle.app.limits.LimitsBook;
-import glowkettle.app.web.Roles;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.limits.Limit;
 import glowkettle.limits.LimitChange;
@@ -104,7 +103,7 @@ class LimitsController {
             Optional<Integer> saved = limits.save(
                     wanted,
                     newest.limits().version(),
-                    Roles.name(request),
+                    Forms.by(request),
                     why.isEmpty() ? "stricter, or of no weight for safety" : why,
                     clock.instant().truncatedTo(ChronoUnit.MILLIS));
             if (saved.isPresent()) {

@@ -85,7 +85,7 @@ class EntryController {
                         Forms.id(request),
                         seen(request),
                         corrects,
-                        Roles.name(request),
+                        Forms.by(request),
                         Roles.of(request)));
         return switch (appended) {
             case Appended.Written ignored -> "redirect:" + after(number, stage, kind, request);

@@ -45,12 +45,14 @@ public record EntryWords(
         }
     }
 
-    static List<EntryWords> list(List<Recorded> journal, JobFile job) {
+    static List<EntryWords> list(List<Recorded> journal, JobFile job, @Nullable Long before, int most) {
         Set<Long> replaced = journal.stream()
                 .map(Recorded::corrects)
                 .filter(Objects::nonNull)
                 .collect(Collectors.toSet());
         return journal.reversed().stream()
+                .filter(recorded -> before == null || recorded.seq() < before)
+                .limit(most)
                 .map(recorded -> new EntryWords(
                         recorded.seq(),
                         recorded.at(),

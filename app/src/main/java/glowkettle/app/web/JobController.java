@@ -45,7 +45,7 @@ class JobController {
     }
 
     @GetMapping("/jobs/{number:[0-9]{1,15}}/journal")
-    String journal(@PathVariable long number, Model model) {
-        return pages.drawJournal(number, model);
+    String journal(@PathVariable long number, @RequestParam(required = false) @Nullable Long before, Model model) {
+        return pages.drawJournal(number, before, model);
     }
 }

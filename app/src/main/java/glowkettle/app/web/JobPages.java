@@ -21,6 +21,8 @@ import org.springframework.ui.Model;
 /** Draws the page of any stage of a job, with an attempt that was not taken when there is one. */
 @Component
 public class JobPages {
+    private static final int JOURNAL_PAGE = 50;
+
     private final JournalBook journal;
     private final LimitsBook limits;
     private final Map<Stage, StagePage> pages = new EnumMap<>(Stage.class);
@@ -78,11 +80,17 @@ public class JobPages {
                 .toList();
     }
 
-    String drawJournal(long number, Model model) {
+    /** The entries before a number, the newest first, a page of them. */
+    String drawJournal(long number, @Nullable Long before, Model model) {
         JobFile job = journal.file(number);
         NextThing next = job.next();
         frame(job, next, next.stage(), false, model);
-        model.addAttribute("journal", EntryWords.list(journal.journal(number), job));
+        List<EntryWords> page = EntryWords.list(journal.journal(number), job, before, JOURNAL_PAGE + 1);
+        boolean more = page.size() > JOURNAL_PAGE;
+        List<EntryWords> shown = more ? page.subList(0, JOURNAL_PAGE) : page;
+        model.addAttribute("journal", shown);
+        model.addAttribute("older", more ? shown.getLast().seq() : null);
+        model.addAttribute("newer", before != null);
         return "journal";
     }
 

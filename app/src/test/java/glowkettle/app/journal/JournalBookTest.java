@@ -20,6 +20,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -166,9 +167,37 @@ class JournalBookTest {
         Played job = Played.opened(kettle);
 
         assertThatThrownBy(() -> jdbc.update("update journal_entry set by = 'x' where job = ?", job.number()))
-                .hasMessageContaining("append-only");
+                .rootCause()
+                .hasMessageContaining("permission denied");
         assertThatThrownBy(() -> jdbc.update("delete from journal_entry where job = ?", job.number()))
-                .hasMessageContaining("append-only");
+                .rootCause()
+                .hasMessageContaining("permission denied");
+    }
+
+    /** Once the number that forms are held against lay in the list, and followed the lists back in time. */
+    @Test
+    void whileTheHoursAreFollowedAndTheListsMadeAnewEveryFormIsTaken() throws Exception {
+        Played job = Played.assessed(kettle);
+        AtomicBoolean writing = new AtomicBoolean(true);
+        try (ExecutorService others = Executors.newFixedThreadPool(1)) {
+            Future<Integer> rounds = others.submit(() -> {
+                int round = 0;
+                while (writing.get()) {
+                    journal.followTheHours();
+                    round++;
+                }
+                return round;
+            });
+            for (int i = 0; i < 8; i++) {
+                Appended appended = journal.append(
+                        job.number(), draft(new Entry.Noted(null, "Note " + i), UUID.randomUUID(), seq(job)));
+                assertThat(appended).isInstanceOf(Appended.Written.class);
+            }
+            writing.set(false);
+            assertThat(rounds.get()).isPositive();
+        }
+        assertThat(jdbc.queryForObject("select seq from job where number = ?", Long.class, job.number()))
+                .isEqualTo(seq(job));
     }
 
     @Test
