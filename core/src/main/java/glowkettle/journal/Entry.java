@@ -21,12 +21,7 @@ import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Something that happened to a job. Sealed: a new kind makes every switch that must know it fail to compile. */
@@ -389,20 +384,7 @@ public sealed interface Entry {
         }
     }
 
-    /** Every kind of entry by the name it is stored under. */
-    Map<String, Class<?>> KINDS =
-            kinds(Entry.class).distinct().collect(Collectors.toUnmodifiableMap(Entry::kindOf, Function.identity()));
-
-    private static Stream<Class<?>> kinds(Class<?> sealed) {
-        return Stream.of(sealed.getPermittedSubclasses())
-                .flatMap(kind -> kind.isRecord() ? Stream.of(kind) : kinds(kind));
-    }
-
-    static String kindOf(Class<?> entry) {
-        return entry.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
-    }
-
     default String kind() {
-        return kindOf(getClass());
+        return Kinds.id(getClass());
     }
 }

@@ -3,8 +3,9 @@ package glowkettle.app.journal;
 import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
 import glowkettle.journal.Entry;
-import java.util.Objects;
+import glowkettle.journal.Kinds;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -14,16 +15,30 @@ public final class EntryJson {
     private final JsonMapper mapper = JsonMapper.builder()
             .changeDefaultVisibility(
                     visibility -> visibility.withVisibility(PropertyAccessor.IS_GETTER, Visibility.NONE))
-            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
 
     public String write(Entry entry) {
         return mapper.writeValueAsString(entry);
     }
 
+    /**
+     * Strictly: a body with a component that the record does not have, or without one that it must have, is not read.
+     *
+     * @throws IllegalStateException where it is not
+     */
     public Entry read(String kind, String body) {
-        Class<?> type = Objects.requireNonNull(Entry.KINDS.get(kind), "No entry is of the kind " + kind);
-        return (Entry) mapper.readValue(body, type);
+        Class<? extends Entry> type = Kinds.BY_ID.get(kind);
+        if (type == null) {
+            throw new IllegalStateException("No entry is of the kind '%s'".formatted(kind));
+        }
+        try {
+            Entry entry = mapper.readValue(body, type);
+            Components.requireWhole(kind, entry);
+            return entry;
+        } catch (JacksonException unlike) {
+            throw new IllegalStateException("An entry of the kind '%s' is not read: %s".formatted(kind, body), unlike);
+        }
     }
 
     /** The mapper for everything that leaves as JSON. */

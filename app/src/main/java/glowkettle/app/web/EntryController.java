@@ -12,6 +12,7 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.Kinds;
 import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Stage;
 import jakarta.servlet.http.HttpServletRequest;
@@ -66,7 +67,7 @@ class EntryController {
             HttpServletResponse response,
             Model model) {
         Stage stage = JobPages.stage(path).orElseThrow();
-        Class<?> type = Entry.KINDS.get(kind);
+        Class<?> type = Kinds.BY_ID.get(kind);
         if (type == null || WRITTEN_ELSEWHERE.contains(type)) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }

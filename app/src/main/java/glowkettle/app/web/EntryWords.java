@@ -5,6 +5,7 @@ import glowkettle.journal.Entry;
 import glowkettle.journal.Firmness;
 import glowkettle.journal.FreeEntry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.Kinds;
 import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Recorded;
 import glowkettle.journal.Stage;
@@ -40,7 +41,7 @@ public record EntryWords(
 
         /** The words beside an entry field, for a fault that concerns it. */
         public String field(String kind, String path) {
-            Class<?> type = Entry.KINDS.get(kind);
+            Class<?> type = Kinds.BY_ID.get(kind);
             return type == null ? path : FieldWords.of(type, path);
         }
     }

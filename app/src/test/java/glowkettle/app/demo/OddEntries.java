@@ -4,6 +4,7 @@ import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Within;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
+import glowkettle.journal.Kinds;
 import glowkettle.journal.OpenEntry;
 import glowkettle.library.DeviceModel;
 import java.lang.reflect.InvocationTargetException;
@@ -40,7 +41,7 @@ final class OddEntries {
             Entry.PackReleased.class);
 
     private final Random random;
-    private final List<Class<?>> kinds = Entry.KINDS.values().stream()
+    private final List<? extends Class<? extends Entry>> kinds = Kinds.BY_ID.values().stream()
             .filter(kind -> !OF_OTHER_BOOKS.contains(kind))
             .sorted(java.util.Comparator.comparing(Class::getName))
             .toList();
@@ -49,7 +50,7 @@ final class OddEntries {
         this.random = random;
     }
 
-    List<Class<?>> kinds() {
+    List<? extends Class<? extends Entry>> kinds() {
         return kinds;
     }
 

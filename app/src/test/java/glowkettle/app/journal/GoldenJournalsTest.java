@@ -1,0 +1,156 @@
+package glowkettle.app.journal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import glowkettle.app.library.ModelLibrary;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.journal.JobFile;
+import glowkettle.journal.JobState;
+import glowkettle.journal.Kinds;
+import glowkettle.journal.Recorded;
+import glowkettle.limits.ShopLimits;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Journals as released versions wrote them, and a body of every kind: they are read and folded forever. Lines are only ever
+ * added here.
+ */
+@ExtendWith(RunningKettle.class)
+class GoldenJournalsTest {
+    private static final Path FOLDER = Path.of("src/test/resources/journals");
+    private static final JsonMapper PLAIN = new JsonMapper();
+
+    private final Kettle kettle;
+    private final EntryJson json;
+
+    GoldenJournalsTest(Kettle kettle) {
+        this.kettle = kettle;
+        this.json = kettle.bean(EntryJson.class);
+    }
+
+    private static List<JsonNode> lines() throws IOException {
+        List<JsonNode> lines = new ArrayList<>();
+        try (Stream<Path> files = Files.list(FOLDER)) {
+            for (Path file : files.sorted().toList()) {
+                Files.readAllLines(file).forEach(line -> lines.add(PLAIN.readTree(line)));
+            }
+        }
+        return lines;
+    }
+
+    @Test
+    void everyBodyIsReadAndWrittenAsItWas() throws IOException {
+        for (JsonNode line : lines()) {
+            String body = line.get("body").toString();
+            JsonNode again =
+                    PLAIN.readTree(json.write(json.read(line.get("kind").stringValue(), body)));
+            line.get("body")
+                    .properties()
+                    .forEach(part -> assertThat(same(part.getValue(), again.get(part.getKey())))
+                            .as("%s of %s", part.getKey(), body)
+                            .isTrue());
+        }
+    }
+
+    /** Components that came later may stand beside what was written; what was written stays. */
+    private static boolean same(JsonNode was, @Nullable JsonNode is) {
+        if (is == null) {
+            return was.isNull();
+        }
+        if (was.isNumber()) {
+            return was.decimalValue().compareTo(is.decimalValue()) == 0;
+        }
+        if (was.isObject()) {
+            return was.properties().stream().allMatch(part -> same(part.getValue(), is.get(part.getKey())));
+        }
+        if (was.isArray()) {
+            // Of a set nobody promised the order.
+            return was.size() == is.size()
+                    && was.valueStream().allMatch(one -> is.valueStream().anyMatch(other -> same(one, other)));
+        }
+        return was.equals(is);
+    }
+
+    @Test
+    void everyKindHasALine() throws IOException {
+        assertThat(lines().stream().map(line -> line.get("kind").stringValue()).distinct())
+                .containsExactlyInAnyOrderElementsOf(Kinds.BY_ID.keySet());
+    }
+
+    @Test
+    void everyJournalIsFoldedAndJudged() throws IOException {
+        Map<Long, List<Recorded>> journals = new TreeMap<>();
+        for (JsonNode line : lines()) {
+            if (line.has("job")) {
+                journals.computeIfAbsent(line.get("job").longValue(), job -> new ArrayList<>())
+                        .add(recorded(line));
+            }
+        }
+        assertThat(journals).hasSizeGreaterThan(10);
+        journals.forEach((job, journal) -> {
+            JobState state = JobState.fold(journal);
+            JobFile file = new JobFile(
+                    job,
+                    state,
+                    kettle.bean(ModelLibrary.class).model(state.modelId()),
+                    ShopLimits.defaults(),
+                    journal.getLast().at());
+            assertThat(file.next().what()).as("job %s", job).isNotBlank();
+            assertThat(file.worstTier()).isNotNull();
+        });
+    }
+
+    private Recorded recorded(JsonNode line) {
+        JsonNode corrects = line.get("corrects");
+        return new Recorded(
+                line.get("seq").longValue(),
+                Instant.parse(line.get("at").stringValue().replace("+00:00", "Z")),
+                line.get("by").stringValue(),
+                json.read(line.get("kind").stringValue(), line.get("body").toString()),
+                corrects.isNull() ? null : corrects.longValue());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "noted | {\"step\":null,\"remark\":\"x\"} | noted",
+                "noted | {\"step\":null} | note is missing",
+                "step-done | {\"way\":\"IN\",\"step\":null} | step is missing",
+                "step-redone | {} | No entry is of the kind",
+                "watched | {\"surfaceC\":21} | ambientC is missing"
+            })
+    void aBodyThatIsNotWholeIsNotRead(String kind, String body, String says) {
+        assertThatThrownBy(() -> json.read(kind, body))
+                .isInstanceOf(IllegalStateException.class)
+                .hasMessageContaining(says);
+    }
+
+    @Test
+    void everyKindThereIsHasAnId() {
+        assertThat(kinds(glowkettle.journal.Entry.class).distinct())
+                .containsExactlyInAnyOrderElementsOf(Kinds.BY_ID.values());
+    }
+
+    private static Stream<Class<?>> kinds(Class<?> sealed) {
+        return Stream.of(sealed.getPermittedSubclasses())
+                .flatMap(kind -> kind.isRecord() ? Stream.of(kind) : kinds(kind));
+    }
+}
