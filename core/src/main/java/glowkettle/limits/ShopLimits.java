@@ -9,19 +9,24 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * One version of the shop limits: a value for every {@link Limit}, each inside its range, and every {@link LimitTable}.
  * Version 0 is the built-in default.
+ *
+ * @param kept ids of limits and tables that stand outside of today's range, since they were stored under another one
  */
-public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTable, Table> tables) {
+public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTable, Table> tables, Set<String> kept) {
     public ShopLimits {
         values = new EnumMap<>(values);
         tables = new EnumMap<>(tables);
+        kept = Set.copyOf(kept);
         for (Limit limit : Limit.values()) {
             BigDecimal value = values.get(limit);
             LimitSpec spec = Defaults.spec(limit);
-            if (value == null || !spec.accepts(value)) {
+            if (value == null || !spec.accepts(value) && !kept.contains(limit.id())) {
                 throw new IllegalArgumentException("The limit %s (%s %s) must be within %s..%s %s"
                         .formatted(limit.id(), value, spec.unit(), spec.min(), spec.max(), spec.unit()));
             }
@@ -31,10 +36,20 @@ public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTa
             if (figures == null) {
                 throw new IllegalArgumentException("The table %s is missing".formatted(table.id()));
             }
-            TableRule.fault(table, figures.rows()).ifPresent(fault -> {
-                throw new IllegalArgumentException("The table %s: %s".formatted(table.id(), fault));
-            });
+            Optional<String> fault = TableRule.fault(table, figures.rows());
+            if (fault.isPresent() && !kept.contains(table.id())) {
+                throw new IllegalArgumentException("The table %s: %s".formatted(table.id(), fault.get()));
+            }
         }
+    }
+
+    public ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTable, Table> tables) {
+        this(version, values, tables, Set.of());
+    }
+
+    /** It was stored when another range held, and is judged by as it was. */
+    public boolean keeps(Limit limit) {
+        return kept.contains(limit.id()) && !spec(limit).accepts(of(limit));
     }
 
     public static ShopLimits defaults() {
@@ -48,13 +63,13 @@ public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTa
     public ShopLimits with(Limit limit, BigDecimal value) {
         Map<Limit, BigDecimal> changed = new EnumMap<>(values);
         changed.put(limit, value);
-        return new ShopLimits(version, changed, tables);
+        return new ShopLimits(version, changed, tables, kept);
     }
 
     public ShopLimits with(LimitTable table, Table figures) {
         Map<LimitTable, Table> changed = new EnumMap<>(tables);
         changed.put(table, figures);
-        return new ShopLimits(version, values, changed);
+        return new ShopLimits(version, values, changed, kept);
     }
 
     /** Tables that say something else, compared as figures. */

@@ -1,13 +1,11 @@
 package glowkettle.app.limits;
 
 import glowkettle.app.shop.Shop;
-import glowkettle.limits.Limit;
-import glowkettle.limits.LimitTable;
 import glowkettle.limits.ShopLimits;
-import glowkettle.limits.Table;
+import glowkettle.limits.StoredLimits;
 import java.math.BigDecimal;
 import java.time.Instant;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -77,22 +75,17 @@ public class LimitsBook {
         return mapper.writeValueAsString(values);
     }
 
-    /** A limit or table that a stored version does not know yet takes its default. */
     private ShopLimits limits(LimitsMapper.VersionRow row) {
-        JsonNode stored = mapper.readTree(row.values());
-        Map<Limit, BigDecimal> values = new EnumMap<>(ShopLimits.defaults().values());
-        for (Limit limit : Limit.values()) {
-            if (stored.has(limit.id())) {
-                values.put(limit, stored.get(limit.id()).decimalValue());
+        Map<String, BigDecimal> values = new HashMap<>();
+        Map<String, List<List<BigDecimal>>> tables = new HashMap<>();
+        mapper.readTree(row.values()).forEachEntry((id, stored) -> {
+            if (stored.isArray()) {
+                tables.put(id, rows(stored));
+            } else {
+                values.put(id, stored.decimalValue());
             }
-        }
-        Map<LimitTable, Table> tables = new EnumMap<>(ShopLimits.defaults().tables());
-        for (LimitTable table : LimitTable.values()) {
-            if (stored.has(table.id())) {
-                tables.put(table, new Table(tables.get(table).columns(), rows(stored.get(table.id()))));
-            }
-        }
-        return new ShopLimits(row.version(), values, tables);
+        });
+        return StoredLimits.read(row.version(), values, tables);
     }
 
     private static List<List<BigDecimal>> rows(JsonNode stored) {
