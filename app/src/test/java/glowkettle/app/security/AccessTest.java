@@ -10,6 +10,7 @@ import glowkettle.app.support.Requests.Answer;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.assess.Tier;
 import glowkettle.journal.Entry;
 import java.util.HashMap;
 import java.util.Map;
@@ -223,5 +224,24 @@ class AccessTest {
 
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.body()).contains("This request cannot be read");
+    }
+
+    /** The key takes back the newest; the journal may have meant an older one, and the form that comes back means that. */
+    @Test
+    void aLeadIsAskedForTheReasonOfTheEntryThatWasMeant() {
+        Played job = Played.opened(kettle)
+                .write(new Entry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)));
+        long smoke = job.file().state().seq();
+        job.write(new Entry.Evacuated("Hiss at the counter; it was the kettle."));
+        Requests lead = Requests.as(kettle, "lead");
+        String path = job.path("assess") + "/taken-back";
+        Answer asked = lead.post(path, form(job, "corrects", String.valueOf(smoke), "then", "journal"));
+        assertThat(asked.status()).isEqualTo(422);
+        assertThat(asked.body())
+                .contains("name=\"corrects\" value=\"" + smoke + "\"")
+                .contains("name=\"reason\"");
+        Answer told = lead.post(path, form(job, "corrects", String.valueOf(smoke), "reason", "It was the kettle."));
+        assertThat(told.status()).isEqualTo(302);
+        assertThat(job.file().tier().result().tier()).isNotEqualTo(Tier.EVACUATE);
     }
 }
