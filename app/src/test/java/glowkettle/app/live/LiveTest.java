@@ -149,12 +149,12 @@ class LiveTest {
     @Test
     void theLineOfWhoeverIsLockedEnds() throws Exception {
         Accounts accounts = kettle.bean(Accounts.class);
-        accounts.add("cook", "Cook", "quayside lamp", Role.TECHNICIAN);
+        accounts.add("live.cook", "Cook", "quayside lamp", Role.TECHNICIAN);
         Played job = Played.opened(kettle);
         try (BufferedReader lines =
-                Requests.as(kettle, "cook", "quayside lamp").lines("/jobs/" + job.number() + "/live")) {
+                Requests.as(kettle, "live.cook", "quayside lamp").lines("/jobs/" + job.number() + "/live")) {
             assertThat(lines.readLine()).isNotNull();
-            accounts.change(new Accounts.Person("cook", "Cook", Role.TECHNICIAN, true));
+            accounts.change(new Accounts.Person("live.cook", "Cook", Role.TECHNICIAN, true));
             // It ends, and does not go on for as long as this test has patience.
             assertThat(CompletableFuture.supplyAsync(() -> lines.lines().count())
                             .get(60, TimeUnit.SECONDS))

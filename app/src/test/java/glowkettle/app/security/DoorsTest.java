@@ -68,32 +68,32 @@ class DoorsTest {
     @Test
     void strangersWhoGuessDoNotKeepItsOwnerOutOfADeviceTheyUsedBefore() {
         Accounts accounts = kettle.bean(Accounts.class);
-        accounts.add("deckhand", "Deckhand", PASSWORD, Role.TECHNICIAN);
+        accounts.add("doors.deckhand", "Deckhand", PASSWORD, Role.TECHNICIAN);
         Requests tablet = Requests.signedOut(kettle);
-        assertThat(isIn(tries(tablet, "deckhand", PASSWORD))).isTrue();
+        assertThat(isIn(tries(tablet, "doors.deckhand", PASSWORD))).isTrue();
         tablet.get("/keys");
         tablet.post("/signout", Map.of());
         for (int i = 0; i < 12; i++) {
-            assertThat(isIn(tries(Requests.signedOut(kettle), "deckhand", "guess " + i)))
+            assertThat(isIn(tries(Requests.signedOut(kettle), "doors.deckhand", "guess " + i)))
                     .isFalse();
         }
-        assertThat(isIn(tries(Requests.signedOut(kettle), "deckhand", PASSWORD)))
+        assertThat(isIn(tries(Requests.signedOut(kettle), "doors.deckhand", PASSWORD)))
                 .isFalse();
-        assertThat(isIn(tries(tablet, "deckhand", PASSWORD))).isTrue();
+        assertThat(isIn(tries(tablet, "doors.deckhand", PASSWORD))).isTrue();
 
         tablet.get("/keys");
         tablet.post("/signout", Map.of());
         for (int i = 0; i < 8; i++) {
-            tries(tablet, "deckhand", "guess " + i);
+            tries(tablet, "doors.deckhand", "guess " + i);
         }
-        assertThat(isIn(tries(tablet, "deckhand", PASSWORD))).isFalse();
+        assertThat(isIn(tries(tablet, "doors.deckhand", PASSWORD))).isFalse();
     }
 
     @Test
     void aPhoneLinkEndsWithTheSessionOfWhoeverMadeIt() {
-        kettle.bean(Accounts.class).add("steward", "Steward", PASSWORD, Role.TECHNICIAN);
+        kettle.bean(Accounts.class).add("doors.steward", "Steward", PASSWORD, Role.TECHNICIAN);
         Requests maker = Requests.signedOut(kettle);
-        assertThat(isIn(tries(maker, "steward", PASSWORD))).isTrue();
+        assertThat(isIn(tries(maker, "doors.steward", PASSWORD))).isTrue();
         maker.get("/keys");
         Played job = Played.opened(kettle);
         Matcher link = Pattern.compile("/phone/[A-Za-z0-9_-]{20,64}")
