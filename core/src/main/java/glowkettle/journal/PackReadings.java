@@ -34,6 +34,7 @@ import org.jspecify.annotations.Nullable;
 final class PackReadings {
     private static final BigDecimal GROWTH_MINUTES = BigDecimal.valueOf(5);
     private static final Duration GROWTH_MEMORY = Duration.ofMinutes(60);
+    private static final double NEAR_K = 1e-6;
 
     private final DeviceModel model;
     private final Activity activity;
@@ -49,8 +50,12 @@ final class PackReadings {
     private @Nullable Seam seam;
     private Voltage voltage;
 
-    /** A figure and when it was read. */
-    private record Read(Instant at, BigDecimal figure) {}
+    /** A figure and when it was read; near enough to find the steepest of many by. */
+    private record Read(Instant at, BigDecimal figure, double near) {
+        Read(Instant at, BigDecimal figure) {
+            this(at, figure, figure.doubleValue());
+        }
+    }
 
     PackReadings(DeviceModel model, Activity activity) {
         this.model = model;
@@ -216,12 +221,26 @@ final class PackReadings {
             return null;
         }
         Read last = surfaces.getLast();
+        double steepest = surfaces.stream()
+                .limit(surfaces.size() - 1L)
+                .filter(earlier -> !activity.heatedBetween(earlier.at(), last.at()))
+                .mapToDouble(earlier -> nearly(earlier, last))
+                .max()
+                .orElse(Double.NaN);
+        // Limits are compared as typed, so the steepest is reckoned in decimals; the others need not be.
         return surfaces.stream()
                 .limit(surfaces.size() - 1L)
+                .filter(earlier -> nearly(earlier, last) >= steepest - NEAR_K)
                 .filter(earlier -> !activity.heatedBetween(earlier.at(), last.at()))
                 .map(earlier -> riseInFiveMinutes(earlier, last))
                 .max(Comparator.naturalOrder())
                 .orElse(null);
+    }
+
+    private static double nearly(Read earlier, Read later) {
+        double minutes = (later.at().toEpochMilli() - earlier.at().toEpochMilli()) / 60_000.0;
+        double rise = later.near() - earlier.near();
+        return minutes <= GROWTH_MINUTES.doubleValue() ? rise : rise * GROWTH_MINUTES.doubleValue() / minutes;
     }
 
     private static BigDecimal riseInFiveMinutes(Read earlier, Read later) {
