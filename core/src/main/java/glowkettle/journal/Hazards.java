@@ -2,7 +2,6 @@ package glowkettle.journal;
 
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
-import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.HazardTier;
 import glowkettle.assess.TierVerdict;
 import glowkettle.finding.Result;
@@ -105,8 +104,8 @@ final class Hazards {
         };
     }
 
-    Warmth warmthOfTheOld() {
-        return old.warmth();
+    PackReadings ofTheOld() {
+        return old;
     }
 
     /** The pack that was in the device when it came. */

@@ -40,6 +40,9 @@ final class PackReadings {
     private final Activity activity;
     private final @Nullable BigDecimal knownLimitV;
     private final Deque<Read> surfaces = new ArrayDeque<>();
+    /** Of the same hour, each lower than all before it that still count; the first is the lowest. */
+    private final Deque<Read> lows = new ArrayDeque<>();
+
     private final Deque<Read> excesses = new ArrayDeque<>();
     private boolean any;
     private Look look = Look.NONE;
@@ -114,7 +117,12 @@ final class PackReadings {
             ambientC = felt.ambientC();
         }
         if (felt.surfaceC() != null) {
-            keep(surfaces, new Read(at, felt.surfaceC()), GROWTH_MEMORY);
+            Read newest = new Read(at, felt.surfaceC());
+            while (!lows.isEmpty() && lows.getLast().figure().compareTo(newest.figure()) >= 0) {
+                lows.removeLast();
+            }
+            keep(lows, newest, GROWTH_MEMORY);
+            keep(surfaces, newest, GROWTH_MEMORY);
         }
     }
 
@@ -235,6 +243,13 @@ final class PackReadings {
                 .map(earlier -> riseInFiveMinutes(earlier, last))
                 .max(Comparator.naturalOrder())
                 .orElse(null);
+    }
+
+    /** No growth towards the newest reading is steeper than this, whenever it was. */
+    BigDecimal riseAtMostK() {
+        return lows.isEmpty()
+                ? BigDecimal.ZERO
+                : lows.getLast().figure().subtract(lows.getFirst().figure());
     }
 
     private static double nearly(Read earlier, Read later) {

@@ -1,6 +1,5 @@
 package glowkettle.journal;
 
-import glowkettle.assess.HazardReadings.Warmth;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
@@ -16,9 +15,9 @@ final class QuietWatch {
     /**
      * Asked of every reading in turn: any other one may be worse in company with a warmth that was harmless alone.
      *
-     * @param felt the warmth of the old pack with this reading taken in
+     * @param old the readings of the old pack, with this one taken in
      */
-    boolean tellsNothingNew(Recorded recorded, Warmth felt) {
+    boolean tellsNothingNew(Recorded recorded, PackReadings old) {
         if (!(recorded.entry() instanceof Entry.Watched watched)
                 || watched.look() != null && watched.look().findsSomething()) {
             warmestC = null;
@@ -27,13 +26,15 @@ final class QuietWatch {
             return false;
         }
         BigDecimal overAirK = watched.surfaceC().subtract(watched.ambientC());
-        BigDecimal roseK = felt.riseKIn5Min() == null ? BigDecimal.ZERO : felt.riseKIn5Min();
-        boolean known = isWithin(watched.surfaceC(), warmestC)
-                && isWithin(overAirK, warmestOverAirK)
-                && isWithin(roseK, steepestK);
+        boolean noWarmer = isWithin(watched.surfaceC(), warmestC) && isWithin(overAirK, warmestOverAirK);
         warmestC = larger(watched.surfaceC(), warmestC);
         warmestOverAirK = larger(overAirK, warmestOverAirK);
-        steepestK = larger(roseK, steepestK);
+        if (noWarmer && isWithin(old.riseAtMostK(), steepestK)) {
+            return true;
+        }
+        BigDecimal roseK = old.warmth().riseKIn5Min();
+        boolean known = noWarmer && (roseK == null || isWithin(roseK, steepestK));
+        steepestK = larger(roseK == null ? BigDecimal.ZERO : roseK, steepestK);
         return known;
     }
 

@@ -67,7 +67,7 @@ record Tiers(
             } else if (recorded.entry() instanceof Entry.PackOffered) {
                 // Another pack: it is looked at anew.
                 heldOfNew.clear();
-            } else if (tells.isPresent() && !watch.tellsNothingNew(recorded, hazards.warmthOfTheOld())) {
+            } else if (tells.isPresent() && !watch.tellsNothingNew(recorded, hazards.ofTheOld())) {
                 worst = Tier.worse(
                         worst,
                         switch (tells.get()) {
