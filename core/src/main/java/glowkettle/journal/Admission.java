@@ -265,7 +265,10 @@ public final class Admission {
         if (chosen.offer() != null && chosen.offer().longValue() != newest) {
             return no("offer", "Another pack has been read since; look at it, then choose.");
         }
-        return wayBackBegun(job).or(() -> new PackPromise(job).good());
+        return wayBackBegun(job)
+                .or(() -> new PackPromise(job).good())
+                // Something may have been read of it since it came out of its box.
+                .or(() -> PackPromise.isSound(job.newPackTier()));
     }
 
     private static Optional<Refusal> wayBackBegun(JobFile job) {
