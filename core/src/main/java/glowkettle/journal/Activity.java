@@ -92,10 +92,9 @@ final class Activity {
     }
 
     boolean heatedBetween(Instant from, Instant to) {
-        return !heat.isEmpty()
-                && heat.stream()
-                        .anyMatch(stretch -> stretch.from().isBefore(to)
-                                && (stretch.to() == null || stretch.to().isAfter(from)));
+        return heat.stream()
+                .anyMatch(stretch -> stretch.from().isBefore(to)
+                        && (stretch.to() == null || stretch.to().isAfter(from)));
     }
 
     private static @Nullable BigDecimal minutesSince(List<Stretch> stretches, Instant at) {

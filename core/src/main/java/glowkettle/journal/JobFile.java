@@ -52,6 +52,9 @@ public final class JobFile {
     private final boolean tiersAside;
     private @Nullable List<Overrun> overruns;
     private @Nullable Tiers tiers;
+    private @Nullable Hazards gathered;
+    private @Nullable Optional<Result<TierVerdict>> unpacked;
+    private @Nullable Optional<Result<PackComparison.Comparison>> comparison;
     private @Nullable Boolean closed;
     private @Nullable Result<TeardownPlan> plan;
     private @Nullable Result<WayBack.Plan> wayBack;
@@ -90,6 +93,13 @@ public final class JobFile {
             tiers = tiersAside ? Tiers.ASIDE : Tiers.of(state, model, limits, overruns());
         }
         return tiers;
+    }
+
+    private Hazards gathered() {
+        if (gathered == null) {
+            gathered = Hazards.all(state, model, limits);
+        }
+        return gathered;
     }
 
     public long number() {
@@ -181,7 +191,7 @@ public final class JobFile {
 
     @Nullable
     BigDecimal lastAmbientC() {
-        return Hazards.all(state, model, limits).lastAmbientC();
+        return gathered().lastAmbientC();
     }
 
     /** Heat that stayed on past its latest lift-off. */
@@ -441,9 +451,12 @@ public final class JobFile {
     }
 
     public Optional<Result<PackComparison.Comparison>> comparison() {
-        return state.latest(Entry.PackOffered.class)
-                .filter(offered -> packKnown())
-                .map(offered -> compare(offered.label()));
+        if (comparison == null) {
+            comparison = state.latest(Entry.PackOffered.class)
+                    .filter(offered -> packKnown())
+                    .map(offered -> compare(offered.label()));
+        }
+        return comparison;
     }
 
     Result<PackComparison.Comparison> compare(PackLabel offered) {
@@ -475,8 +488,11 @@ public final class JobFile {
 
     /** The new pack as it came out of its box. */
     Optional<Result<TierVerdict>> unpacked() {
-        Optional<Result<TierVerdict>> judged = Hazards.all(state, model, limits).unpacked();
-        return tiersAside ? judged.map(ignored -> Tiers.SOUND) : judged;
+        if (unpacked == null) {
+            Optional<Result<TierVerdict>> judged = gathered().unpacked();
+            unpacked = tiersAside ? judged.map(ignored -> Tiers.SOUND) : judged;
+        }
+        return unpacked;
     }
 
     /** The owner said no to the newest quote: nothing more is opened. */

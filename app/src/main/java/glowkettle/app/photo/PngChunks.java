@@ -56,10 +56,11 @@ final class PngChunks {
         int depth = Byte.toUnsignedInt(png[header + 8]);
         return depth
                 * switch (png[header + 9]) {
-                    case 2 -> 3;
+                    case 0, 3 -> 1;
                     case 4 -> 2;
-                    case 6 -> 4;
-                    default -> 1;
+                    case 2 -> 3;
+                    // Of a kind that no reader knows the most is taken.
+                    default -> 4;
                 };
     }
 }

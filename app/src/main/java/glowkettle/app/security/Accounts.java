@@ -109,9 +109,7 @@ public class Accounts implements UserDetailsService {
     @EventListener
     void failed(AuthenticationFailureBadCredentialsEvent event) {
         String name = event.getAuthentication().getName();
-        if (known.asking(name).isPresent()) {
-            known.failed(name);
-        } else {
+        if (!known.failed(name)) {
             rows.failed(Shop.ID, name, clock.instant());
         }
     }

@@ -42,7 +42,7 @@ interface DeviceMapper {
                                   end
              where shop_id = #{shop} and token_hash = #{hash} and name = #{name}
             """)
-    void failed(int shop, byte[] hash, String name, Instant now);
+    int failed(int shop, byte[] hash, String name, Instant now);
 
     @Delete("""
             delete from known_device where shop_id = #{shop} and used < #{before}

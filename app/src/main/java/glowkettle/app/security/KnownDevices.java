@@ -42,8 +42,10 @@ class KnownDevices {
         return token().flatMap(token -> rows.device(Shop.ID, hash(token), name));
     }
 
-    void failed(String name) {
-        token().ifPresent(token -> rows.failed(Shop.ID, hash(token), name, clock.instant()));
+    /** Counts a wrong password on this device; false where it is not known for that name. */
+    boolean failed(String name) {
+        return token().filter(token -> rows.failed(Shop.ID, hash(token), name, clock.instant()) > 0)
+                .isPresent();
     }
 
     /** From now on this device is known for that name. */
