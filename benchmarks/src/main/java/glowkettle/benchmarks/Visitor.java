@@ -1,5 +1,6 @@
 package glowkettle.benchmarks;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.URI;
@@ -8,17 +9,13 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.List;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.zip.GZIPInputStream;
 
-/** Somebody signed in who asks for pages, over as many connections as are wanted. */
+/** Somebody with a session of their own, over one connection. */
 final class Visitor {
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"");
 
@@ -32,59 +29,59 @@ final class Visitor {
         this.address = address;
     }
 
-    /** The time within which 95 of 100 requests were answered, in ms. */
-    double measure(List<String> paths, int requests, int connections) throws InterruptedException, ExecutionException {
-        double[] millis = new double[requests];
-        try (ExecutorService hands = Executors.newFixedThreadPool(connections)) {
-            List<Future<?>> futures = new ArrayList<>();
-            for (int hand = 0; hand < connections; hand++) {
-                int first = hand;
-                futures.add(hands.submit(() -> {
-                    for (int i = first; i < requests; i += connections) {
-                        long start = System.nanoTime();
-                        get(paths.get(i % paths.size()));
-                        millis[i] = (System.nanoTime() - start) / 1e6;
-                    }
-                    return null;
-                }));
-            }
-            for (Future<?> future : futures) {
-                future.get();
-            }
-        }
-        Arrays.sort(millis);
-        return millis[(int) Math.ceil(requests * 0.95) - 1];
-    }
-
+    /** As it travels: compressed where the server does so. */
     HttpResponse<byte[]> load(String path) throws IOException, InterruptedException {
-        return client.send(
+        HttpResponse<byte[]> answer = client.send(
                 HttpRequest.newBuilder(URI.create(address + path))
                         .header("Accept-Encoding", "gzip")
                         .build(),
                 HttpResponse.BodyHandlers.ofByteArray());
+        if (answer.statusCode() != 200) {
+            throw new IOException("%s answered %s".formatted(path, answer.statusCode()));
+        }
+        return answer;
     }
 
-    private String get(String path) throws IOException, InterruptedException {
-        HttpResponse<String> response = client.send(
-                HttpRequest.newBuilder(URI.create(address + path)).build(), HttpResponse.BodyHandlers.ofString());
-        if (response.statusCode() != 200) {
-            throw new IOException("%s answered %s".formatted(path, response.statusCode()));
-        }
-        return response.body();
+    String text(String path) throws IOException, InterruptedException {
+        return new String(unzipped(load(path)), StandardCharsets.UTF_8);
     }
 
-    void signIn() throws IOException, InterruptedException {
-        Matcher token = TOKEN.matcher(get("/signin"));
-        if (!token.find()) {
-            throw new IOException("The sign-in page has no token");
-        }
-        String form = "username=technician&password=quayside&_csrf="
-                + URLEncoder.encode(token.group(1), StandardCharsets.UTF_8);
-        client.send(
-                HttpRequest.newBuilder(URI.create(address + "/signin"))
+    /** Sends a form; the answer is not followed anywhere. */
+    HttpResponse<String> post(String path, Map<String, String> fields) throws IOException, InterruptedException {
+        String body = fields.entrySet().stream()
+                .map(field -> field.getKey() + "=" + URLEncoder.encode(field.getValue(), StandardCharsets.UTF_8))
+                .collect(Collectors.joining("&"));
+        return client.send(
+                HttpRequest.newBuilder(URI.create(address + path))
                         .header("Content-Type", "application/x-www-form-urlencoded")
-                        .POST(HttpRequest.BodyPublishers.ofString(form))
+                        .POST(HttpRequest.BodyPublishers.ofString(body))
                         .build(),
-                HttpResponse.BodyHandlers.discarding());
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** What the forms of a page are sent with. */
+    String token(String path) throws IOException, InterruptedException {
+        Matcher token = TOKEN.matcher(text(path));
+        if (!token.find()) {
+            throw new IOException(path + " has no form");
+        }
+        return token.group(1);
+    }
+
+    Visitor signIn() throws IOException, InterruptedException {
+        post("/signin", Map.of("username", "technician", "password", "quayside", "_csrf", token("/signin")));
+        return this;
+    }
+
+    static byte[] unzipped(HttpResponse<byte[]> answer) throws IOException {
+        if (answer.headers()
+                .firstValue("content-encoding")
+                .filter("gzip"::equals)
+                .isEmpty()) {
+            return answer.body();
+        }
+        try (var stream = new GZIPInputStream(new ByteArrayInputStream(answer.body()))) {
+            return stream.readAllBytes();
+        }
     }
 }

@@ -3,6 +3,7 @@ package glowkettle.calibrate;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.finding.Working;
+import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
 import java.time.Duration;
@@ -23,7 +24,11 @@ public final class ClockPlan {
 
     /** What to plan: from when on, by when, how long each phase takes, and what has happened. */
     public record Request(
-            Instant now, @Nullable Instant promise, PhaseTimes times, OpeningHours hours, Progress progress) {}
+            Instant now, @Nullable Instant promise, PhaseTimes times, OpeningHours hours, Progress progress) {
+        Request from(Instant later) {
+            return new Request(later, promise, times, hours, progress);
+        }
+    }
 
     /** A phase with its start and end. */
     public record Slot(Phase phase, Instant start, Instant end) {}
@@ -41,7 +46,14 @@ public final class ClockPlan {
         record NoFit(String cause, List<String> remedies) implements Outcome {}
     }
 
+    private static final Remembered<Request, Result<Outcome>> PLANS = new Remembered<>(400, ClockPlan::onTheGrid);
+
+    /** From the next line of the grid on: nothing begins between two. */
     public static Result<Outcome> plan(Request request, ShopLimits limits) {
+        return PLANS.of(request.from(Grid.of(limits).up(request.now())), limits);
+    }
+
+    private static Result<Outcome> onTheGrid(Request request, ShopLimits limits) {
         SoakSearch search = new SoakSearch(request, limits);
         SoakSearch.Times best = search.best();
         if (best == null) {

@@ -9,6 +9,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Working;
 import glowkettle.library.PackData;
 import glowkettle.limits.Limit;
+import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -51,7 +52,14 @@ public final class PackComparison {
             @Nullable BigDecimal usableSharePercent,
             Honesty.@Nullable Judgement honesty) {}
 
+    private static final Remembered<Request, Result<Comparison>> COMPARED =
+            new Remembered<>(400, PackComparison::compared);
+
     public static Result<Comparison> compare(Request request, ShopLimits limits) {
+        return COMPARED.of(request, limits);
+    }
+
+    private static Result<Comparison> compared(Request request, ShopLimits limits) {
         PackData device = request.device();
         PackLabel offered = request.offered();
         List<Line> lines = new ArrayList<>();

@@ -10,6 +10,7 @@ import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
+import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -121,8 +122,11 @@ public record HeatWindow(
         return widthS == null;
     }
 
+    private static final Remembered<Request, Result<HeatWindow>> WINDOWS =
+            new Remembered<>(400, (request, limits) -> reckon(request, 1, limits));
+
     public static Result<HeatWindow> of(Request request, ShopLimits limits) {
-        return reckon(request, 1, limits);
+        return WINDOWS.of(request, limits);
     }
 
     /** With the heated face's transfer as readings showed it. */

@@ -10,6 +10,7 @@ import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
+import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -76,7 +77,13 @@ public record Refit(
         }
     }
 
+    private static final Remembered<Request, Result<Refit>> FITS = new Remembered<>(200, Refit::fitted);
+
     public static Result<Refit> of(Request request, ShopLimits limits) {
+        return FITS.of(request, limits);
+    }
+
+    private static Result<Refit> fitted(Request request, ShopLimits limits) {
         HeatWindow planned = HeatWindow.of(request.heating(), limits).result();
         double standingS = planned.latestLiftOffS().doubleValue();
         // What stood before each reading stands until the readings so far say otherwise.

@@ -5,6 +5,7 @@ import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
+import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -41,8 +42,17 @@ public record SettingSearch(List<Offer> offers, int tried) {
         return of(request, EnumSet.allOf(HeatPlace.class), limits);
     }
 
+    private static final Remembered<Wanted, Result<SettingSearch>> SEARCHES =
+            new Remembered<>(200, (wanted, limits) -> search(wanted.request(), wanted.has(), limits));
+
+    private record Wanted(HeatWindow.Request request, Set<HeatPlace> has) {}
+
     /** Only with what the shop has. */
     public static Result<SettingSearch> of(HeatWindow.Request request, Set<HeatPlace> has, ShopLimits limits) {
+        return SEARCHES.of(new Wanted(request, Set.copyOf(has)), limits);
+    }
+
+    private static Result<SettingSearch> search(HeatWindow.Request request, Set<HeatPlace> has, ShopLimits limits) {
         request.stack().checked();
         double worksFromC =
                 limits.number(Objects.requireNonNull(request.stack().adhesive().worksFrom()));

@@ -25,6 +25,7 @@ import glowkettle.prove.CheckList;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -58,6 +59,8 @@ public final class JobFile {
     private @Nullable Boolean closed;
     private @Nullable Result<TeardownPlan> plan;
     private @Nullable Result<WayBack.Plan> wayBack;
+    private @Nullable Map<String, Instant> stepsInAt;
+    private @Nullable NextThing next;
 
     /**
      * @param now the moment it is looked at: heat that is still on gets hotter without an entry
@@ -379,6 +382,13 @@ public final class JobFile {
 
     /** When each was done. */
     public Map<String, Instant> stepsInAt() {
+        if (stepsInAt == null) {
+            stepsInAt = Collections.unmodifiableMap(stepsInDone());
+        }
+        return stepsInAt;
+    }
+
+    private Map<String, Instant> stepsInDone() {
         Map<String, Instant> done = new LinkedHashMap<>();
         Set<String> loose = new HashSet<>();
         for (Recorded recorded : state.counting()) {
@@ -605,6 +615,9 @@ public final class JobFile {
     }
 
     public NextThing next() {
-        return NextThing.of(this);
+        if (next == null) {
+            next = NextThing.of(this);
+        }
+        return next;
     }
 }

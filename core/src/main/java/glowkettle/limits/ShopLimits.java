@@ -47,6 +47,12 @@ public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTa
         this(version, values, tables, Set.of());
     }
 
+    /** By the version alone, since what is remembered by its limits is looked up often. */
+    @Override
+    public int hashCode() {
+        return version;
+    }
+
     /** It was stored when another range held, and is judged by as it was. */
     public boolean keeps(Limit limit) {
         return kept.contains(limit.id()) && !spec(limit).accepts(of(limit));

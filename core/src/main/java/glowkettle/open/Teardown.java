@@ -8,6 +8,7 @@ import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Working;
 import glowkettle.library.Operation;
 import glowkettle.library.Skill;
+import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -41,7 +42,13 @@ public final class Teardown {
         }
     }
 
+    private static final Remembered<Request, Result<TeardownPlan>> PLANS = new Remembered<>(400, Teardown::cheapest);
+
     public static Result<TeardownPlan> plan(Request request, ShopLimits limits) {
+        return PLANS.of(request, limits);
+    }
+
+    private static Result<TeardownPlan> cheapest(Request request, ShopLimits limits) {
         if (request.operations().isEmpty() || request.operations().size() > MOST_OPERATIONS) {
             throw new Unanswerable(
                     "operations",

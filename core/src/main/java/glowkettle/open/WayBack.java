@@ -8,6 +8,7 @@ import glowkettle.finding.Working;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.library.Side;
+import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -59,7 +60,13 @@ public final class WayBack {
     /** Before the id of what was glued: its new adhesive. */
     public static final String ADHESIVE = "adhesive-";
 
+    private static final Remembered<Request, Result<Plan>> PLANS = new Remembered<>(400, WayBack::mirrored);
+
     public static Result<Plan> plan(Request request, ShopLimits limits) {
+        return PLANS.of(request, limits);
+    }
+
+    private static Result<Plan> mirrored(Request request, ShopLimits limits) {
         List<Operation> done = new ArrayList<>();
         for (String id : request.order()) {
             done.add(request.operations().stream()

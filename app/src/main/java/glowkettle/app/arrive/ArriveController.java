@@ -68,9 +68,7 @@ class ArriveController {
         Map<String, String[]> typed = Forms.typed(request);
         List<Fault> faults = new ArrayList<>();
         findModelByCode(typed, faults);
-        typed.put(
-                "limitsVersion",
-                new String[] {String.valueOf(limits.newest().limits().version())});
+        typed.put("limitsVersion", new String[] {String.valueOf(limits.newestVersion())});
         typed.computeIfPresent(
                 "promise", (name, said) -> new String[] {TypedMoment.iso(said[0], true, clock.instant(), shop.zone())});
         Bound<Entry.JobOpened> bound = Binder.form(Entry.JobOpened.class, FormTree.of(typed), shop.zone());
@@ -103,7 +101,7 @@ class ArriveController {
                         0,
                         JobState.fold(List.of(new Recorded(1, clock.instant(), "", opened, null))),
                         model,
-                        limits.newest().limits(),
+                        limits.inForce(),
                         clock.instant()))
                 .flatMap(job -> promises.tooEarly(job, promise))
                 .map(words -> new Fault("promise", words + " Leave it empty, and promise it on the job's own page."));

@@ -4,6 +4,7 @@ import glowkettle.app.binding.Letters;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.assess.Tier;
+import glowkettle.journal.CallClass;
 import glowkettle.journal.Stage;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -25,7 +26,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 class BenchController {
     private static final int MOST_JOBS = 40;
     private static final int MOST_FOUND = 20;
-    private static final int MOST_CALLS = 200;
 
     private final BenchMapper bench;
     private final JobSearch search;
@@ -57,11 +57,7 @@ class BenchController {
         model.addAttribute("corrected", found.corrected());
         model.addAttribute("find", text);
         model.addAttribute("jobs", jobs);
-        model.addAttribute(
-                "groups",
-                text.isEmpty()
-                        ? groups(jobs, due(bench.calls(Shop.ID, clock.instant(), clock.instant(), MOST_CALLS)))
-                        : List.of(new Group("Jobs", false, jobs)));
+        model.addAttribute("groups", text.isEmpty() ? groups(jobs) : List.of(new Group("Jobs", false, jobs)));
         model.addAttribute("unfurnished", text.isEmpty() && shop.containers().isEmpty());
         model.addAttribute("openCount", bench.openCount(Shop.ID));
         model.addAttribute("tierOf", byName(Tier.values(), tier -> tier));
@@ -69,19 +65,11 @@ class BenchController {
         return "bench";
     }
 
-    /** The class each job calls as now, its most urgent one. */
-    private Map<Long, Integer> due(List<BenchMapper.BenchClock> calls) {
-        Instant now = clock.instant();
-        return calls.stream()
-                .filter(call -> call.isDue(now))
-                .collect(Collectors.toMap(BenchMapper.BenchClock::job, BenchMapper.BenchClock::rank, Math::min));
-    }
-
     /** By class first: what is dangerous comes before what is late, whoever has to act on it. */
-    private List<Group> groups(List<BenchMapper.BenchJob> all, Map<Long, Integer> due) {
+    private List<Group> groups(List<BenchMapper.BenchJob> all) {
         Instant now = clock.instant();
-        Predicate<BenchMapper.BenchJob> danger = job -> due.getOrDefault(job.number(), 9) == 1;
-        Predicate<BenchMapper.BenchJob> watch = job -> due.getOrDefault(job.number(), 9) == 2;
+        Predicate<BenchMapper.BenchJob> danger = job -> job.rank() == CallClass.DANGER.rank();
+        Predicate<BenchMapper.BenchJob> watch = job -> job.rank() == CallClass.WATCH.rank();
         List<BenchMapper.BenchJob> jobs = only(all, danger.or(watch).negate());
         Predicate<BenchMapper.BenchJob> blocked = BenchMapper.BenchJob::blocked;
         Predicate<BenchMapper.BenchJob> later =

@@ -1,6 +1,7 @@
 package glowkettle.app.bench;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -9,7 +10,11 @@ import org.jspecify.annotations.Nullable;
 /** What the bench reads. */
 @Mapper
 public interface BenchMapper {
-    /** A job on the bench. */
+    /**
+     * A job on the bench.
+     *
+     * @param rank the class it calls as, 1 for dangers; 5 while nothing calls
+     */
     record BenchJob(
             long number,
             String owner,
@@ -21,7 +26,8 @@ public interface BenchMapper {
             @Nullable Instant nextAt,
             @Nullable Instant promise,
             boolean closed,
-            Instant changedAt) {}
+            Instant changedAt,
+            int rank) {}
 
     /**
      * A clock of the strip, and the page where its hands are needed.
@@ -33,33 +39,83 @@ public interface BenchMapper {
             return rank == 1 && !at.isAfter(now);
         }
 
-        public boolean isDue(Instant now) {
-            return !at.isAfter(now);
+        /** What tells this clock from every other. */
+        public String key() {
+            return path + "/" + at;
         }
     }
 
+    /** Jobs in danger, then those to watch, by how long each calls. */
     @Select("""
-            select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at
-              from job
-              left join lateral (select class, at
-                                   from clock
-                                  where clock.shop_id = job.shop_id and clock.job = job.number and stays and at <= #{now}
-                                  order by class, at
-                                  limit 1) as due on true
-             where shop_id = #{shop} and not closed
-             order by due.class nulls last,
-                      case when due.class < 3 then due.at end,
-                      next_at is null, standing, next_at, promise nulls last, number
+            select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at, rank
+              from (
+                    (select *, 1 as rank, danger_at as since
+                       from job
+                      where shop_id = #{shop} and not closed and danger_at <= #{now}
+                      order by danger_at, next_at is null, standing, next_at, promise, number
+                      limit #{most})
+                     union all
+                    (select *, 2, watch_at
+                       from job
+                      where shop_id = #{shop} and not closed and watch_at <= #{now}
+                        and (danger_at is null or danger_at > #{now})
+                      order by watch_at, next_at is null, standing, next_at, promise, number
+                      limit #{most})
+                   ) as called
+             order by rank, since, next_at is null, standing, next_at, promise, number
              limit #{most}
             """)
-    List<BenchJob> open(int shop, Instant now, int most);
+    List<BenchJob> urgent(int shop, Instant now, int most);
+
+    /** What calls for work, what is due by its promise, and all others, each in their turn. */
+    @Select("""
+            select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at, rank
+              from (
+                    (select *, 3 as rank
+                       from job
+                      where shop_id = #{shop} and not closed and work_at <= #{now}
+                        and (danger_at is null or danger_at > #{now}) and (watch_at is null or watch_at > #{now})
+                      order by next_at is null, standing, next_at, promise, number
+                      limit #{most})
+                     union all
+                    (select *, 4
+                       from job
+                      where shop_id = #{shop} and not closed and promise_at <= #{now}
+                        and (danger_at is null or danger_at > #{now}) and (watch_at is null or watch_at > #{now})
+                        and (work_at is null or work_at > #{now})
+                      order by next_at is null, standing, next_at, promise, number
+                      limit #{most})
+                     union all
+                    (select *, 5
+                       from job
+                      where shop_id = #{shop} and not closed
+                        and (danger_at is null or danger_at > #{now}) and (watch_at is null or watch_at > #{now})
+                        and (work_at is null or work_at > #{now}) and (promise_at is null or promise_at > #{now})
+                      order by next_at is null, standing, next_at, promise, number
+                      limit #{most})
+                   ) as waiting
+             order by rank, next_at is null, standing, next_at, promise, number
+             limit #{most}
+            """)
+    List<BenchJob> inTurn(int shop, Instant now, int most);
+
+    /** What calls by its class before what only waits, so many in all. */
+    default List<BenchJob> open(int shop, Instant now, int most) {
+        List<BenchJob> jobs = new ArrayList<>(urgent(shop, now, most));
+        if (jobs.size() < most) {
+            jobs.addAll(inTurn(shop, now, most - jobs.size()));
+        }
+        return jobs;
+    }
 
     @Select("""
             select count(*) from job where shop_id = #{shop} and not closed
             """)
     int openCount(int shop);
 
-    /** Whatever calls, by class first and then by how long it is due; what is not due yet comes after, the nearest first. */
+    /**
+     * Whatever calls, by class first and then by how long it is due; what is not due yet comes after, the nearest first.
+     */
     @Select("""
             select path, at, what, rank, job
               from (

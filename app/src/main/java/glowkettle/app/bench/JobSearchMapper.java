@@ -19,7 +19,7 @@ interface JobSearchMapper {
     String planEachText();
 
     @Select("""
-            select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at
+            select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at, 5 as rank
               from job
              where shop_id = #{shop} and number = #{number}
             """)
@@ -40,7 +40,7 @@ interface JobSearchMapper {
     /** Jobs that have every one of the patterns, open ones first. */
     @Select("""
             <script>
-            select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at
+            select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at, 5 as rank
               from job
              where shop_id = #{shop}
             <if test="onlyOpen">and not closed</if>

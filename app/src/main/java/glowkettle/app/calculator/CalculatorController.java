@@ -56,7 +56,7 @@ class CalculatorController {
 
     @GetMapping(path = "/api/openapi.json", produces = MediaType.APPLICATION_JSON_VALUE)
     String description() {
-        ShopLimits newest = limits.newest().limits();
+        ShopLimits newest = limits.inForce();
         return descriptions.computeIfAbsent(
                 newest.version(),
                 version -> OpenApi.describe(List.copyOf(calculators.values()), newest)
@@ -83,7 +83,7 @@ class CalculatorController {
         } catch (JacksonException e) {
             return problem(400, "This is not JSON", "It cannot be read" + where(e) + ".");
         }
-        return answer(calculator, tree, limits.newest().limits());
+        return answer(calculator, tree, limits.inForce());
     }
 
     private <T extends Record> ResponseEntity<String> answer(

@@ -27,6 +27,16 @@ interface CrowdMapper {
             """)
     int copy(int shop, long first, int originals, int copies);
 
+    /** The heads that a copied journal is written on at. */
+    @Insert("""
+            insert into journal_head (shop_id, job, seq)
+            select shop_id, job, max(seq)
+              from journal_entry
+             where shop_id = #{shop} and job >= #{first}
+             group by shop_id, job
+            """)
+    int heads(int shop, long first);
+
     @Update("""
             update shop set last_job = (select max(job) from journal_entry where shop_id = #{shop}) where id = #{shop}
             """)

@@ -32,6 +32,7 @@ class DemoCrowd implements ApplicationRunner {
     @Transactional
     public void run(ApplicationArguments arguments) {
         rows.copy(Shop.ID, FIRST, ORIGINALS, Math.ceilDiv(jobs, ORIGINALS));
+        rows.heads(Shop.ID, FIRST);
         rows.countOn(Shop.ID);
         journal.rebuild();
     }

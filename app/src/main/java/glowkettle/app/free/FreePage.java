@@ -31,12 +31,10 @@ import org.springframework.ui.Model;
 /** The bond or the leads at hand: one way to go, what runs, what is wet, and what is never done. */
 @Component
 class FreePage implements StagePage {
-    private final SettingsFound settings;
     private final HeatPlaces places;
     private final ShopBook book;
 
-    FreePage(SettingsFound settings, HeatPlaces places, ShopBook book) {
-        this.settings = settings;
+    FreePage(HeatPlaces places, ShopBook book) {
         this.places = places;
         this.book = book;
     }
@@ -53,7 +51,7 @@ class FreePage implements StagePage {
         Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
         HeatPanel heat = bond == null || bond.stack().adhesive() == Adhesive.STRETCH_STRIPS
                 ? null
-                : HeatPanel.of(job, bond, settings, shop.heatsWith(), now);
+                : HeatPanel.of(job, bond, shop.heatsWith(), now);
         LeadPanel leads =
                 freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
         Ladder ladder = bond == null ? null : ladder(freeing, bond, heat, now);

@@ -28,12 +28,12 @@ public record HeatPanel(
     private static final BigDecimal USUAL_AIR_C = BigDecimal.valueOf(21);
     private static final BigDecimal AHEAD = new BigDecimal("1.2");
 
-    static HeatPanel of(JobFile job, Bond bond, SettingsFound found, Set<HeatPlace> has, Instant now) {
+    static HeatPanel of(JobFile job, Bond bond, Set<HeatPlace> has, Instant now) {
         BenchClocks.Heat newest = BenchClocks.heat(job, bond).orElse(null);
         BigDecimal ambientC = newest != null
                 ? newest.request().ambientC()
                 : job.freeing().lastAmbientC().orElse(USUAL_AIR_C);
-        Result<SettingSearch> search = found.search(job, bond, ambientC, has, now);
+        Result<SettingSearch> search = SettingsFound.search(job, bond, ambientC, has, now);
         HeatChart chart = null;
         boolean workable = false;
         if (newest != null) {

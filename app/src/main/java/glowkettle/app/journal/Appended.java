@@ -1,13 +1,14 @@
 package glowkettle.app.journal;
 
 import glowkettle.journal.Admission;
+import glowkettle.journal.JobFile;
 import glowkettle.journal.Recorded;
 import java.util.List;
 
 /** How an attempt to write ended. */
 public sealed interface Appended {
-    /** Written now, or already with the same form. */
-    record Written(long job) implements Appended {}
+    /** Written now, or already with the same form; the job as it is with it. */
+    record Written(JobFile job) implements Appended {}
 
     /** Somebody else wrote meanwhile; nothing is stored. */
     record Conflict(List<Recorded> between) implements Appended {}

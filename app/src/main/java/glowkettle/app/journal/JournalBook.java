@@ -1,5 +1,6 @@
 package glowkettle.app.journal;
 
+import glowkettle.app.journal.Journals.Journal;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.Shop;
@@ -13,7 +14,6 @@ import glowkettle.journal.Role;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +28,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class JournalBook {
     private final JournalMapper entries;
+    private final Journals journals;
     private final Projections projections;
     private final EntryJson json;
     private final ModelLibrary models;
@@ -38,6 +39,7 @@ public class JournalBook {
 
     JournalBook(
             JournalMapper entries,
+            Journals journals,
             Projections projections,
             EntryJson json,
             ModelLibrary models,
@@ -46,6 +48,7 @@ public class JournalBook {
             TransactionTemplate transactions,
             InstantSource clock) {
         this.entries = entries;
+        this.journals = journals;
         this.projections = projections;
         this.json = json;
         this.models = models;
@@ -67,33 +70,34 @@ public class JournalBook {
         if (written.isPresent()) {
             return written.get();
         }
-        write(number, List.of(), new Draft(opened, formId, 0, null, by, Role.TECHNICIAN));
+        Journal begun = write(number, Journal.EMPTY, new Draft(opened, formId, 0, null, by, Role.TECHNICIAN));
         List<OpenEntry.LearntStep> learnt = projections.learnt(opened.modelId());
         if (!learnt.isEmpty()) {
             Entry.Apart minutes = new OpenEntry.MinutesLearnt(learnt);
-            write(number, journal(number), new Draft(minutes, UUID.randomUUID(), 1, null, by, Role.TECHNICIAN));
+            begun = write(number, begun, new Draft(minutes, UUID.randomUUID(), 1, null, by, Role.TECHNICIAN));
         }
+        projections.put(asWritten(number, begun));
         return number;
     }
 
     @Transactional
     public Appended append(long job, Draft draft) {
         long seq = entries.lockedSeq(Shop.ID, job).orElseThrow(() -> new UnknownJob(job));
-        if (entries.holds(Shop.ID, job, draft.formId().toString(), json.write(draft.entry()))) {
-            return new Appended.Written(job);
+        Optional<Boolean> sent = entries.sentBefore(Shop.ID, job, draft.formId().toString(), json.write(draft.entry()));
+        if (sent.filter(same -> same).isPresent()) {
+            return new Appended.Written(file(job));
         }
-        List<Recorded> journal = journal(job);
+        Journal journal = journals.of(job);
         if (draft.seen() != Draft.WHATEVER_CAME && draft.seen() != seq) {
-            return new Appended.Conflict(journal.stream()
+            return new Appended.Conflict(journal.entries().stream()
                     .filter(recorded -> recorded.seq() > draft.seen())
                     .toList());
         }
-        if (entries.jobOfForm(Shop.ID, draft.formId().toString()).isPresent()) {
+        if (sent.isPresent()) {
             return new Appended.Refused(new Admission.Refusal(
                     "formId", "This form was sent before with other content; reload the page and send it anew."));
         }
-        JobState state = JobState.fold(journal);
-        JobFile file = file(job, state);
+        JobFile file = file(job, journal.state(), clock.instant());
         Admission.Author author = new Admission.Author(draft.by(), draft.role());
         Optional<Admission.Refusal> refusal = Admission.refuse(
                         file,
@@ -108,31 +112,31 @@ public class JournalBook {
         if (refusal.isPresent()) {
             return new Appended.Refused(refusal.get());
         }
-        write(job, journal, draft);
-        return new Appended.Written(job);
+        JobFile written = asWritten(job, write(job, journal, draft));
+        projections.put(written);
+        return new Appended.Written(written);
     }
 
-    private void write(long job, List<Recorded> journal, Draft draft) {
+    private Journal write(long job, Journal journal, Draft draft) {
         Instant at = clock.instant().truncatedTo(ChronoUnit.MILLIS);
-        long seq = journal.isEmpty() ? 1 : journal.getLast().seq() + 1;
-        entries.append(
-                Shop.ID,
-                new JournalMapper.EntryRow(
-                        job, seq, at, draft.by(), draft.entry().kind(), json.write(draft.entry()), draft.corrects()),
-                draft.formId().toString());
-        entries.head(Shop.ID, job, seq);
-        List<Recorded> longer = new ArrayList<>(journal);
-        longer.add(new Recorded(seq, at, draft.by(), draft.entry(), draft.corrects()));
-        projections.put(asWritten(job, longer), longer);
+        JournalMapper.EntryRow row = new JournalMapper.EntryRow(
+                job,
+                journal.seq() + 1,
+                at,
+                draft.by(),
+                draft.entry().kind(),
+                json.write(draft.entry()),
+                draft.corrects());
+        // Whatever could not be read again is not written either.
+        Recorded next = journals.recorded(row);
+        entries.append(Shop.ID, row, draft.formId().toString());
+        Journal longer = journal.and(List.of(next));
+        journals.keep(job, longer);
+        return longer;
     }
 
-    @Transactional(readOnly = true)
     public List<Recorded> journal(long job) {
-        return entries.entries(Shop.ID, job).stream().map(this::recorded).toList();
-    }
-
-    private Recorded recorded(JournalMapper.EntryRow row) {
-        return new Recorded(row.seq(), row.at(), row.by(), json.read(row.kind(), row.body()), row.corrects());
+        return journals.of(job).entries();
     }
 
     /** Several jobs by their numbers, read at once. */
@@ -142,24 +146,21 @@ public class JournalBook {
                 ? Map.of()
                 : entries.entriesOf(Shop.ID, jobs).stream()
                         .collect(Collectors.groupingBy(
-                                JournalMapper.EntryRow::job, Collectors.mapping(this::recorded, Collectors.toList())))
+                                JournalMapper.EntryRow::job,
+                                Collectors.mapping(journals::recorded, Collectors.toList())))
                         .entrySet()
                         .stream()
                         .collect(Collectors.toMap(
-                                Map.Entry::getKey, job -> file(job.getKey(), JobState.fold(job.getValue()))));
+                                Map.Entry::getKey,
+                                job -> file(job.getKey(), JobState.fold(job.getValue()), clock.instant())));
     }
 
-    @Transactional(readOnly = true)
     public JobFile file(long job) {
-        List<Recorded> journal = journal(job);
+        Journal journal = journals.of(job);
         if (journal.isEmpty()) {
             throw new UnknownJob(job);
         }
-        return file(job, JobState.fold(journal));
-    }
-
-    private JobFile file(long job, JobState state) {
-        return file(job, state, clock.instant());
+        return file(job, journal.state(), clock.instant());
     }
 
     private JobFile file(long job, JobState state, Instant now) {
@@ -172,8 +173,8 @@ public class JournalBook {
     }
 
     /** As it stood when its newest entry was made: what lists show never depends on when they are written. */
-    private JobFile asWritten(long job, List<Recorded> journal) {
-        return file(job, JobState.fold(journal), journal.getLast().at());
+    private JobFile asWritten(long job, Journal journal) {
+        return file(job, journal.state(), journal.entries().getLast().at());
     }
 
     /** Makes the lists anew of every job whose times follow the opening hours, after those have changed. */
@@ -185,8 +186,7 @@ public class JournalBook {
     private void listAnew(long job) {
         transactions.executeWithoutResult(begun -> {
             if (entries.lockedSeq(Shop.ID, job).isPresent()) {
-                List<Recorded> journal = journal(job);
-                projections.put(asWritten(job, journal), journal);
+                projections.put(asWritten(job, journals.of(job)));
             }
         });
     }
@@ -197,7 +197,7 @@ public class JournalBook {
 
     /** The same journals, written at another time: demo jobs have a past. */
     public JournalBook at(InstantSource other) {
-        return new JournalBook(entries, projections, json, models, limits, gates, transactions, other);
+        return new JournalBook(entries, journals, projections, json, models, limits, gates, transactions, other);
     }
 
     /** Makes every list anew from the journals, job by job, while others write. */

@@ -25,10 +25,10 @@ interface JournalMapper {
     @Select("""
             select job, seq, at, by, kind, body::text as body, corrects
               from journal_entry
-             where shop_id = #{shop} and job = #{job}
+             where shop_id = #{shop} and job = #{job} and seq > #{after}
              order by seq
             """)
-    List<EntryRow> entries(int shop, long job);
+    List<EntryRow> entries(int shop, long job, long after);
 
     @Select("""
             <script>
@@ -46,34 +46,35 @@ interface JournalMapper {
             """)
     Optional<Long> jobOfForm(int shop, String formId);
 
+    /** True where a form was sent before with this very content, false where with another. */
     @Select("""
-            select exists (select 1
-                             from journal_entry
-                            where shop_id = #{shop} and job = #{job} and form_id = #{formId}::uuid
-                              and body = #{body}::jsonb)
+            select job = #{job} and body = #{body}::jsonb
+              from journal_entry
+             where shop_id = #{shop} and form_id = #{formId}::uuid
             """)
-    boolean holds(int shop, long job, String formId, String body);
+    Optional<Boolean> sentBefore(int shop, long job, String formId, String body);
 
     @Select("""
             select seq from journal_head where shop_id = #{shop} and job = #{job} for update
             """)
     Optional<Long> lockedSeq(int shop, long job);
 
-    @Insert("""
-            insert into journal_head (shop_id, job, seq) values (#{shop}, #{job}, #{seq})
-                on conflict (shop_id, job) do update set seq = excluded.seq
-            """)
-    void head(int shop, long job, long seq);
-
     @Select("""
             update shop set last_job = last_job + 1 where id = #{shop} returning last_job
             """)
     long nextNumber(int shop);
 
+    /** An entry, and the head of its journal moved on to it. */
     @Insert("""
-            insert into journal_entry (shop_id, job, seq, at, by, kind, body, corrects, form_id)
-            values (#{shop}, #{row.job}, #{row.seq}, #{row.at}, #{row.by}, #{row.kind}, #{row.body}::jsonb,
-                    #{row.corrects}, #{formId}::uuid)
+            with written as (
+                insert into journal_entry (shop_id, job, seq, at, by, kind, body, corrects, form_id)
+                values (#{shop}, #{row.job}, #{row.seq}, #{row.at}, #{row.by}, #{row.kind}, #{row.body}::jsonb,
+                        #{row.corrects}, #{formId}::uuid)
+                returning shop_id, job, seq
+            )
+            insert into journal_head (shop_id, job, seq)
+            select shop_id, job, seq from written
+                on conflict (shop_id, job) do update set seq = excluded.seq
             """)
     void append(int shop, EntryRow row, String formId);
 

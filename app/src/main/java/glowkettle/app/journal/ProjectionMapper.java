@@ -30,6 +30,10 @@ interface ProjectionMapper {
             int standing,
             @Nullable String heatPlace,
             @Nullable Instant heatFreeAt,
+            @Nullable Instant dangerAt,
+            @Nullable Instant watchAt,
+            @Nullable Instant workAt,
+            @Nullable Instant promiseAt,
             Instant openedAt,
             Instant changedAt) {}
 
@@ -55,25 +59,29 @@ interface ProjectionMapper {
             boolean damaged,
             @Nullable Integer handOver) {}
 
+    /** The job's row, and away with whatever other lists show of it. */
     @Insert("""
+            with no_clocks as (delete from clock where shop_id = #{shop} and job = #{row.number}),
+                 no_pack as (delete from stored_pack where shop_id = #{shop} and job = #{row.number}),
+                 no_times as (delete from step_time where shop_id = #{shop} and job = #{row.number}),
+                 no_notes as (delete from bench_note where shop_id = #{shop} and job = #{row.number})
             insert into job (shop_id, number, seq, owner, model_name, found_by, stage, tier, next_what, blocked, next_at, promise,
-                             closed, standing, heat_place, heat_free_at, opened_at, changed_at)
+                             closed, standing, heat_place, heat_free_at, danger_at, watch_at, work_at,
+                             promise_at, opened_at, changed_at)
             values (#{shop}, #{row.number}, #{row.seq}, #{row.owner}, #{row.modelName}, #{row.foundBy}, #{row.stage}, #{row.tier},
                     #{row.nextWhat}, #{row.blocked}, #{row.nextAt}, #{row.promise}, #{row.closed}, #{row.standing}, #{row.heatPlace},
-                    #{row.heatFreeAt}, #{row.openedAt}, #{row.changedAt})
+                    #{row.heatFreeAt}, #{row.dangerAt}, #{row.watchAt}, #{row.workAt}, #{row.promiseAt},
+                    #{row.openedAt}, #{row.changedAt})
             on conflict (shop_id, number) do update
                set seq = excluded.seq, owner = excluded.owner, model_name = excluded.model_name,
                    found_by = excluded.found_by, stage = excluded.stage, tier = excluded.tier, next_what = excluded.next_what,
                    blocked = excluded.blocked, next_at = excluded.next_at, promise = excluded.promise,
                    closed = excluded.closed, standing = excluded.standing, heat_place = excluded.heat_place,
-                   heat_free_at = excluded.heat_free_at, opened_at = excluded.opened_at, changed_at = excluded.changed_at
+                   heat_free_at = excluded.heat_free_at,
+                   danger_at = excluded.danger_at, watch_at = excluded.watch_at, work_at = excluded.work_at,
+                   promise_at = excluded.promise_at, opened_at = excluded.opened_at, changed_at = excluded.changed_at
             """)
     void put(int shop, JobRow row);
-
-    @Delete("""
-            delete from clock where shop_id = #{shop} and job = #{job}
-            """)
-    void clearClocks(int shop, long job);
 
     @Insert("""
             <script>
@@ -84,11 +92,6 @@ interface ProjectionMapper {
             </script>
             """)
     void putClocks(int shop, List<ClockRow> rows);
-
-    @Delete("""
-            delete from stored_pack where shop_id = #{shop} and job = #{job}
-            """)
-    void clearStored(int shop, long job);
 
     @Insert("""
             insert into stored_pack (shop_id, job, container, label, tier, energy_wh, since, looked_at, surface_c,
@@ -102,11 +105,6 @@ interface ProjectionMapper {
 
     /** What a step took on one job. */
     record StepTimeRow(String model, String operation, long job, BigDecimal seconds) {}
-
-    @Delete("""
-            delete from step_time where shop_id = #{shop} and job = #{job}
-            """)
-    void clearStepTimes(int shop, long job);
 
     @Insert("""
             <script>
@@ -135,11 +133,6 @@ interface ProjectionMapper {
     /** What was noted at a step of a model. */
     record NoteRow(
             long job, long seq, String model, @Nullable String operation, String note, Instant at, String by) {}
-
-    @Delete("""
-            delete from bench_note where shop_id = #{shop} and job = #{job}
-            """)
-    void clearNotes(int shop, long job);
 
     @Insert("""
             <script>

@@ -12,7 +12,6 @@ import glowkettle.journal.JobFile;
 import glowkettle.journal.LearntMinutes;
 import glowkettle.journal.NextThing;
 import glowkettle.journal.OpenEntry;
-import glowkettle.journal.Recorded;
 import glowkettle.journal.Stage;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
@@ -21,6 +20,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -40,8 +40,9 @@ class Projections {
         this.shop = shop;
     }
 
-    void put(JobFile job, List<Recorded> journal) {
-        Instant changed = journal.getLast().at();
+    /** @param job as it stood when its newest entry was made */
+    void put(JobFile job) {
+        Instant changed = job.now();
         OpeningHours hours = shop.hours();
         List<ProjectionMapper.ClockRow> clocks = clocks(job, changed, hours);
         NextThing next = job.next();
@@ -76,20 +77,30 @@ class Projections {
                                         .name())
                                 .orElse(null),
                         heating.map(heat -> heat.at(heat.latestLiftOffS())).orElse(null),
-                        journal.getFirst().at(),
+                        first(clocks, CallClass.DANGER),
+                        first(clocks, CallClass.WATCH),
+                        first(clocks, CallClass.WORK),
+                        first(clocks, CallClass.PROMISE),
+                        job.state().counting().getFirst().at(),
                         changed));
-        rows.clearClocks(Shop.ID, job.number());
         if (!clocks.isEmpty()) {
             rows.putClocks(Shop.ID, clocks);
         }
-        rows.clearStored(Shop.ID, job.number());
         putBench(job);
         packs.of(job, hours).ifPresent(row -> rows.putStored(Shop.ID, row));
     }
 
+    /** When somebody has to act for the first time, as this class; clocks come in the order of time. */
+    private static @Nullable Instant first(List<ProjectionMapper.ClockRow> clocks, CallClass cls) {
+        return clocks.stream()
+                .filter(clock -> clock.stays() && clock.rank() == cls.rank())
+                .map(ProjectionMapper.ClockRow::at)
+                .findFirst()
+                .orElse(null);
+    }
+
     /** What the model's next job learns from this one. */
     private void putBench(JobFile job) {
-        rows.clearStepTimes(Shop.ID, job.number());
         List<ProjectionMapper.StepTimeRow> times = LearntMinutes.taken(job).entrySet().stream()
                 .map(step -> new ProjectionMapper.StepTimeRow(
                         job.state().modelId(),
@@ -100,7 +111,6 @@ class Projections {
         if (!times.isEmpty()) {
             rows.putStepTimes(Shop.ID, times);
         }
-        rows.clearNotes(Shop.ID, job.number());
         List<ProjectionMapper.NoteRow> notes = job.state().counting().stream()
                 .filter(recorded -> recorded.entry() instanceof Entry.Noted)
                 .map(recorded -> {

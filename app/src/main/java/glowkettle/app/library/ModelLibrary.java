@@ -1,11 +1,15 @@
 package glowkettle.app.library;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import glowkettle.app.shop.Shop;
 import glowkettle.library.DeviceModel;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.time.Instant;
+import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -25,14 +29,25 @@ import org.springframework.stereotype.Service;
  */
 @Service
 public class ModelLibrary {
+    /** Within this time a version that was made is written, at every node. */
+    private static final Duration WRITTEN_BY = Duration.ofMinutes(1);
+
+    private static final int MOST_SETTLED = 10_000;
+
     private final Map<String, DeviceModel> shipped = new LinkedHashMap<>();
-    private final Map<Written, DeviceModel> read = new ConcurrentHashMap<>();
     private final ModelMapper rows;
+    private final InstantSource clock;
+    private final Map<Written, DeviceModel> read = new ConcurrentHashMap<>();
+    private final Cache<Since, Integer> settled =
+            Caffeine.newBuilder().maximumSize(MOST_SETTLED).build();
 
     private record Written(String id, int version) {}
 
-    ModelLibrary(ModelMapper rows) throws IOException {
+    private record Since(String id, Instant at) {}
+
+    ModelLibrary(ModelMapper rows, InstantSource clock) throws IOException {
         this.rows = rows;
+        this.clock = clock;
         Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:library/*.json");
         for (Resource file : files) {
             try {
@@ -56,30 +71,45 @@ public class ModelLibrary {
     }
 
     public DeviceModel model(String id) {
-        return find(id).orElseThrow(() -> new IllegalStateException("There is no model " + id));
+        return find(id).orElseThrow(() -> missing(id));
     }
 
     /** The newest version. */
     public Optional<DeviceModel> find(String id) {
-        return find(id, Instant.MAX);
+        return numbered(id, rows.newest(Shop.ID, id));
     }
 
     /** The version that was newest at a moment; the first one there is when none was yet. */
     public DeviceModel model(String id, Instant at) {
-        return find(id, at).orElseThrow(() -> new IllegalStateException("There is no model " + id));
+        Since since = new Since(id, at);
+        // Nobody writes a version for a moment that has passed, so what was in force then is asked for once.
+        boolean passed = at.isBefore(clock.instant().minus(WRITTEN_BY));
+        return numbered(id, passed ? settled.get(since, this::inForce) : inForce(since))
+                .orElseThrow(() -> missing(id));
     }
 
-    private Optional<DeviceModel> find(String id, Instant at) {
-        List<ModelMapper.VersionRow> versions = rows.versions(Shop.ID, id);
-        DeviceModel first = shipped.get(id);
-        Optional<ModelMapper.VersionRow> newest =
-                versions.stream().filter(row -> !row.at().isAfter(at)).reduce((earlier, later) -> later);
-        if (newest.isEmpty() && first != null) {
-            return Optional.of(first);
+    private static IllegalStateException missing(String id) {
+        return new IllegalStateException("There is no model " + id);
+    }
+
+    /** The number of the version; 0 ships with the product. */
+    private int inForce(Since since) {
+        ModelMapper.Standing standing = rows.standing(Shop.ID, since.id(), since.at());
+        if (standing.newest() > 0 || shipped.containsKey(since.id())) {
+            return standing.newest();
         }
-        return newest.or(() -> versions.stream().findFirst())
-                .map(row -> read.computeIfAbsent(
-                        new Written(row.id(), row.version()), written -> sound(row.body(), row.id())));
+        if (standing.first() == 0) {
+            throw missing(since.id());
+        }
+        return standing.first();
+    }
+
+    private Optional<DeviceModel> numbered(String id, int version) {
+        return version == 0
+                ? Optional.ofNullable(shipped.get(id))
+                : Optional.of(read.computeIfAbsent(
+                        new Written(id, version),
+                        written -> sound(rows.version(Shop.ID, id, version).body(), id)));
     }
 
     public Optional<DeviceModel> findByCode(String code) {
@@ -92,22 +122,19 @@ public class ModelLibrary {
 
     /** Every model in its newest version, the shop's own after those that ship, families last. */
     public Collection<DeviceModel> all() {
-        List<String> described = rows.ids(Shop.ID);
-        List<DeviceModel> known = shipped.keySet().stream()
-                .map(id -> described.contains(id) ? model(id) : shipped(id))
+        Map<String, DeviceModel> described = new LinkedHashMap<>();
+        rows.newestOfAll(Shop.ID)
+                .forEach(newest -> described.put(
+                        newest.id(), numbered(newest.id(), newest.version()).orElseThrow()));
+        List<DeviceModel> known = shipped.values().stream()
+                .map(model -> described.getOrDefault(model.id(), model))
                 .toList();
         return Stream.of(
                         known.stream().filter(model -> !model.isFamily()),
-                        described.stream()
-                                .filter(id -> !shipped.containsKey(id))
-                                .map(this::model),
+                        described.values().stream().filter(model -> !shipped.containsKey(model.id())),
                         known.stream().filter(DeviceModel::isFamily))
                 .flatMap(models -> models)
                 .toList();
-    }
-
-    private DeviceModel shipped(String id) {
-        return java.util.Objects.requireNonNull(shipped.get(id));
     }
 
     /** A version as it is listed; version 0 ships with the product. */

@@ -21,10 +21,30 @@ interface ModelMapper {
             """)
     List<VersionRow> versions(int shop, String id);
 
+    /** Versions of a model at a moment: the newest by then and the first of all, 0 where there is none. */
+    record Standing(int newest, int first) {}
+
     @Select("""
-            select distinct id from device_model where shop_id = #{shop} order by id
+            select coalesce(max(version) filter (where at <= #{at}), 0) as newest, coalesce(min(version), 0) as first
+              from device_model
+             where shop_id = #{shop} and id = #{id}
             """)
-    List<String> ids(int shop);
+    Standing standing(int shop, String id, Instant at);
+
+    @Select("""
+            select id, version, at, by, why, body::text as body
+              from device_model
+             where shop_id = #{shop} and id = #{id} and version = #{version}
+            """)
+    VersionRow version(int shop, String id, int version);
+
+    /** A model in its newest version. */
+    record Newest(String id, int version) {}
+
+    @Select("""
+            select id, max(version) as version from device_model where shop_id = #{shop} group by id order by id
+            """)
+    List<Newest> newestOfAll(int shop);
 
     @Select("""
             select coalesce(max(version), 0) from device_model where shop_id = #{shop} and id = #{id}

@@ -35,10 +35,22 @@ public class LimitsBook {
                                 new IllegalStateException("There is no version " + wanted + " of the shop limits"))));
     }
 
+    /** The number of the version in force. */
+    public int newestVersion() {
+        return rows.newestVersion(Shop.ID).orElseThrow(LimitsBook::neverSeeded);
+    }
+
+    public ShopLimits inForce() {
+        return version(newestVersion());
+    }
+
+    private static IllegalStateException neverSeeded() {
+        return new IllegalStateException("The shop limits were never seeded");
+    }
+
     /** The version in force, with who made it. */
     public Version newest() {
-        LimitsMapper.VersionRow row =
-                rows.newest(Shop.ID).orElseThrow(() -> new IllegalStateException("The shop limits were never seeded"));
+        LimitsMapper.VersionRow row = rows.newest(Shop.ID).orElseThrow(LimitsBook::neverSeeded);
         return new Version(version(row.version()), row.at(), row.by(), row.why());
     }
 

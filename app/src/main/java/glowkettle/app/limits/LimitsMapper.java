@@ -21,6 +21,11 @@ interface LimitsMapper {
     Optional<VersionRow> version(int shop, int version);
 
     @Select("""
+            select max(version) from limits_version where shop_id = #{shop}
+            """)
+    Optional<Integer> newestVersion(int shop);
+
+    @Select("""
             select version, at, by, why, values::text as values
               from limits_version
              where shop_id = #{shop}

@@ -1,5 +1,6 @@
 package glowkettle.app.shop;
 
+import glowkettle.app.request.ThisRequest;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
@@ -22,6 +23,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** Reads the shop. Opening hours are stored as spans per weekday and per date: {@code {"week": {"MONDAY": [["08:30", "12:30"]]}}}. */
 @Service
 public class ShopBook {
+    private static final String KNOWN = ShopBook.class.getName();
+
     private final ShopMapper rows;
     private final JsonMapper mapper = new JsonMapper();
     private volatile @Nullable Shop lastKnown;
@@ -30,7 +33,12 @@ public class ShopBook {
         this.rows = rows;
     }
 
+    /** As it stands; asked once a request. */
     public Shop shop() {
+        return ThisRequest.once(KNOWN, Shop.class, this::read);
+    }
+
+    private Shop read() {
         ShopMapper.ShopRow row = rows.shop(Shop.ID);
         JsonNode opening = mapper.readTree(row.opening());
         Map<DayOfWeek, List<OpeningHours.Span>> week = new EnumMap<>(DayOfWeek.class);
@@ -88,6 +96,7 @@ public class ShopBook {
                         changed.dryers(),
                         changed.airStations(),
                         opening.toString()));
+        ThisRequest.forget(KNOWN);
     }
 
     /** A container as it was set up, with how many packs lie in it. */

@@ -89,7 +89,7 @@ class EntryController {
                         Forms.by(request),
                         Roles.of(request)));
         return switch (appended) {
-            case Appended.Written ignored -> "redirect:" + after(number, stage, kind, request);
+            case Appended.Written written -> "redirect:" + after(written.job(), stage, kind, request);
             case Appended.Refused refused -> {
                 Fault fault =
                         new Fault(refused.refusal().field(), refused.refusal().reason());
@@ -127,11 +127,11 @@ class EntryController {
     }
 
     /** Stays on the stage while it has something next, and moves on with the job when it has not. */
-    private String after(long number, Stage stage, String kind, HttpServletRequest request) {
+    private static String after(JobFile job, Stage stage, String kind, HttpServletRequest request) {
+        long number = job.number();
         if ("journal".equals(request.getParameter("then"))) {
             return "/jobs/" + number + "/journal";
         }
-        JobFile job = journal.file(number);
         Stage next = job.next().stage();
         if (stage == Stage.ARRIVE) {
             // The counter's forms are side matters; whoever quotes wants to see the quote.

@@ -10,13 +10,18 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.thymeleaf.context.LazyContextVariable;
 
 /** What the frame around every page needs: the clock strip, the shop, who is signed in. */
 @ControllerAdvice(annotations = Controller.class)
@@ -49,21 +54,50 @@ class Frame {
         model.addAttribute("attempt", Attempt.NONE);
         Principal principal = request.getUserPrincipal();
         boolean signedIn = principal != null;
-        Shop here = shop.shop();
-        model.addAttribute("shop", here);
-        model.addAttribute("words", new Words(here.hours().zone(), clock.instant()));
+        model.addAttribute("shop", asked(shop::shop));
+        model.addAttribute("words", asked(() -> new Words(shop.zone(), clock.instant())));
         model.addAttribute("signedIn", signedIn);
         model.addAttribute("who", signedIn ? principal.getName() : "");
         model.addAttribute("isLead", request.isUserInRole("LEAD"));
-        Instant now = clock.instant();
-        List<BenchMapper.BenchClock> calls =
-                signedIn ? bench.calls(Shop.ID, now, now.minus(TOLD_FOR), CALLS_READ) : List.of();
-        List<BenchMapper.BenchClock> others =
-                calls.stream().filter(call -> !call.isDanger(now)).toList();
-        model.addAttribute("calls", calls);
-        model.addAttribute(
-                "dangers", calls.stream().filter(call -> call.isDanger(now)).toList());
-        model.addAttribute("clocks", others.stream().limit(CLOCKS_SHOWN).toList());
+        Supplier<Calling> calling = once(() -> signedIn ? calling(clock.instant()) : Calling.NOBODY);
+        model.addAttribute("calls", asked(() -> calling.get().calls()));
+        model.addAttribute("dangers", asked(() -> calling.get().dangers()));
+        model.addAttribute("clocks", asked(() -> calling.get().clocks()));
+    }
+
+    /** Whatever calls, and of it the dangers and the clocks that are shown. */
+    private record Calling(
+            List<BenchMapper.BenchClock> calls,
+            List<BenchMapper.BenchClock> dangers,
+            List<BenchMapper.BenchClock> clocks) {
+        private static final Calling NOBODY = new Calling(List.of(), List.of(), List.of());
+    }
+
+    private Calling calling(Instant now) {
+        List<BenchMapper.BenchClock> calls = bench.calls(Shop.ID, now, now.minus(TOLD_FOR), CALLS_READ);
+        Map<Boolean, List<BenchMapper.BenchClock>> dangerous =
+                calls.stream().collect(Collectors.partitioningBy(call -> call.isDanger(now)));
+        return new Calling(
+                calls,
+                Objects.requireNonNull(dangerous.get(true)),
+                Objects.requireNonNull(dangerous.get(false)).stream()
+                        .limit(CLOCKS_SHOWN)
+                        .toList());
+    }
+
+    /** A template that draws it asks for it; an answer that only says where to go does not. */
+    private static <T> LazyContextVariable<T> asked(Supplier<T> value) {
+        return new LazyContextVariable<>() {
+            @Override
+            protected T loadValue() {
+                return value.get();
+            }
+        };
+    }
+
+    private static <T> Supplier<T> once(Supplier<T> value) {
+        LazyContextVariable<T> asked = asked(value);
+        return asked::getValue;
     }
 
     /** Every form gets an id of its own, so that sending one twice is never taken for another. */

@@ -64,7 +64,7 @@ public class JobPages {
         model.addAttribute("next", next);
         model.addAttribute("tier", job.tier());
         model.addAttribute("tiers", Tier.values());
-        model.addAttribute("newestLimits", limits.newest().limits().version());
+        model.addAttribute("newestLimits", limits.newestVersion());
         boolean away = job.oldPackIsAway() && job.released().isEmpty();
         model.addAttribute("oldPackAway", away ? job.oldPackTier() : null);
         model.addAttribute(

@@ -22,8 +22,6 @@ class RejudgingCompletion implements Completion {
 
     @Override
     public void complete(JobFile job, Map<String, String[]> typed) {
-        typed.put(
-                "limitsVersion",
-                new String[] {String.valueOf(limits.newest().limits().version())});
+        typed.put("limitsVersion", new String[] {String.valueOf(limits.newestVersion())});
     }
 }

@@ -48,6 +48,14 @@ class CallsTest {
 
     private void calls(Played job, String what, int rank, int minutesAgo) {
         jdbc.update(
+                "update job set danger_at = case when ? = 1 then ? else danger_at end,"
+                        + " work_at = case when ? = 3 then ? else work_at end where shop_id = 1 and number = ?",
+                rank,
+                Timestamp.from(now.minus(Duration.ofMinutes(minutesAgo))),
+                rank,
+                Timestamp.from(now.minus(Duration.ofMinutes(minutesAgo))),
+                job.number());
+        jdbc.update(
                 "insert into clock (shop_id, job, at, what, stage, stays, class) values (1, ?, ?, ?, 'FREE', true, ?)",
                 job.number(),
                 Timestamp.from(now.minus(Duration.ofMinutes(minutesAgo))),

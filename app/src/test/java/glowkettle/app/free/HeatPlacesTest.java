@@ -61,8 +61,7 @@ class HeatPlacesTest {
                             Appended.Refused.class,
                             refused -> assertThat(refused.refusal().reason()).contains("has no hot-air station"));
             var bond = job.file().freeing().bondAtHand().orElseThrow();
-            assertThat(kettle.bean(SettingsFound.class)
-                            .search(
+            assertThat(SettingsFound.search(
                                     job.file(),
                                     bond,
                                     AIR_C,

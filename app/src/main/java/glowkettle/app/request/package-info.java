@@ -1,0 +1,3 @@
+/** What belongs to the request that is being answered. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.app.request;
