@@ -10,6 +10,7 @@ import java.time.InstantSource;
 import java.util.List;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
@@ -32,8 +33,11 @@ public final class Kettle implements AutoCloseable {
             throw new IllegalStateException("These tests need a scratch database; run them with ./kettle test");
         }
         context = new SpringApplicationBuilder(GlowKettle.class)
-                .initializers(starting -> ((GenericApplicationContext) starting)
-                        .registerBean("testClock", InstantSource.class, () -> clock, bean -> bean.setPrimary(true)))
+                .initializers(starting -> {
+                    GenericApplicationContext beans = (GenericApplicationContext) starting;
+                    beans.registerBean("testClock", InstantSource.class, () -> clock, bean -> bean.setPrimary(true));
+                    beans.registerBean("statements", BeanPostProcessor.class, Statements::heard);
+                })
                 .run(
                         "--server.port=0",
                         "--glow-kettle.demo=true",
