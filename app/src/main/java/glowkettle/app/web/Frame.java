@@ -33,11 +33,13 @@ class Frame {
 
     private final BenchMapper bench;
     private final ShopBook shop;
+    private final Strip strip;
     private final InstantSource clock;
 
-    Frame(BenchMapper bench, ShopBook shop, InstantSource clock) {
+    Frame(BenchMapper bench, ShopBook shop, Strip strip, InstantSource clock) {
         this.bench = bench;
         this.shop = shop;
+        this.strip = strip;
         this.clock = clock;
     }
 
@@ -62,7 +64,10 @@ class Frame {
         Supplier<Calling> calling = once(() -> signedIn ? calling(clock.instant()) : Calling.NOBODY);
         model.addAttribute("calls", asked(() -> calling.get().calls()));
         model.addAttribute("dangers", asked(() -> calling.get().dangers()));
-        model.addAttribute("clocks", asked(() -> calling.get().clocks()));
+        model.addAttribute(
+                "strip",
+                asked(() -> strip.html(
+                        calling.get().dangers(), calling.get().clocks(), new Words(shop.zone(), clock.instant()))));
     }
 
     /** Whatever calls, and of it the dangers and the clocks that are shown. */

@@ -25,6 +25,7 @@ import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.support.TransactionTemplate;
 
 @ExtendWith(RunningKettle.class)
 class JournalBookTest {
@@ -72,6 +73,41 @@ class JournalBookTest {
         assertThat(journal.append(job.number(), draft(thickness("5.9"), form, seen)))
                 .isInstanceOf(Appended.Written.class);
         assertThat(seq(job)).isEqualTo(seen + 1);
+    }
+
+    @Test
+    void whatWasNotCommittedIsNotRememberedEither() {
+        Played job = Played.lifted(kettle);
+        long seen = seq(job);
+
+        kettle.bean(TransactionTemplate.class).executeWithoutResult(begun -> {
+            assertThat(journal.append(job.number(), draft(thickness("5.9"), UUID.randomUUID(), seen)))
+                    .isInstanceOfSatisfying(
+                            Appended.Written.class,
+                            written -> assertThat(written.job().state().seq()).isEqualTo(seen + 1));
+            assertThat(seq(job)).isEqualTo(seen + 1);
+            begun.setRollbackOnly();
+        });
+
+        assertThat(seq(job)).isEqualTo(seen);
+        assertThat(journal.append(job.number(), draft(thickness("6.0"), UUID.randomUUID(), seen)))
+                .isInstanceOf(Appended.Written.class);
+        assertThat(journal.journal(job.number()).getLast().entry()).isEqualTo(thickness("6.0"));
+    }
+
+    @Test
+    void whatAnotherNodeWroteIsReadOnTopOfWhatIsRemembered() {
+        Played job = Played.lifted(kettle);
+        long seen = seq(job);
+        jdbc.update(
+                "insert into journal_entry (shop_id, job, seq, at, by, kind, body, form_id)"
+                        + " values (1, ?, ?, now(), 'lead', 'noted', '{\"step\": null, \"note\": \"From elsewhere\"}', ?)",
+                job.number(),
+                seen + 1,
+                UUID.randomUUID());
+
+        assertThat(job.file().state().latest(Entry.Noted.class))
+                .hasValueSatisfying(noted -> assertThat(noted.note()).isEqualTo("From elsewhere"));
     }
 
     @Test

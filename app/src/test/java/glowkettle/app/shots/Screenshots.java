@@ -93,7 +93,7 @@ final class Screenshots {
         }
     }
 
-    private static void signIn(Page page, String address, String name) {
+    static void signIn(Page page, String address, String name) {
         page.navigate(address + "/signin");
         page.fill("#username", name);
         page.fill("#password", "quayside");
