@@ -18,7 +18,7 @@ import java.util.stream.IntStream;
 public final class PageLoad {
     private static final int CONNECTIONS = 8;
     private static final int ROUNDS = 5;
-    private static final int WARM = 800;
+    private static final int WARM = 500;
     private static final int REQUESTS = 320;
     private static final int FIRST_JOB = 1_001;
     private static final int JOBS = 200;

@@ -51,16 +51,16 @@ public final class JobFile {
     private final ShopLimits limits;
     private final Instant now;
     private final boolean tiersAside;
-    private @Nullable List<Overrun> overruns;
-    private @Nullable Tiers tiers;
-    private @Nullable Hazards gathered;
-    private @Nullable Optional<Result<TierVerdict>> unpacked;
-    private @Nullable Optional<Result<PackComparison.Comparison>> comparison;
-    private @Nullable Boolean closed;
-    private @Nullable Result<TeardownPlan> plan;
-    private @Nullable Result<WayBack.Plan> wayBack;
-    private @Nullable Map<String, Instant> stepsInAt;
-    private @Nullable NextThing next;
+    private volatile @Nullable List<Overrun> overruns;
+    private volatile @Nullable Tiers tiers;
+    private volatile @Nullable Hazards gathered;
+    private volatile @Nullable Optional<Result<TierVerdict>> unpacked;
+    private volatile @Nullable Optional<Result<PackComparison.Comparison>> comparison;
+    private volatile @Nullable Boolean closed;
+    private volatile @Nullable Result<TeardownPlan> plan;
+    private volatile @Nullable Result<WayBack.Plan> wayBack;
+    private volatile @Nullable Map<String, Instant> stepsInAt;
+    private volatile @Nullable NextThing next;
 
     /**
      * @param now the moment it is looked at: heat that is still on gets hotter without an entry
@@ -84,6 +84,31 @@ public final class JobFile {
         this.limits = limits;
         this.now = now;
         this.tiersAside = tiersAside;
+    }
+
+    /**
+     * The same job at a later moment. Only heat tells something new without an entry: where none was ever on, whatever was
+     * reckoned holds.
+     */
+    public JobFile later(Instant moment) {
+        JobFile later = new JobFile(number, state, asDescribedByLibrary, limits, moment);
+        if (Heatings.every(state).isEmpty()) {
+            later.overruns = overruns;
+            later.tiers = tiers;
+            later.unpacked = unpacked;
+            later.comparison = comparison;
+            later.closed = closed;
+            later.plan = plan;
+            later.wayBack = wayBack;
+            later.stepsInAt = stepsInAt;
+            later.next = next;
+        }
+        return later;
+    }
+
+    /** It is this model, and these limits, that the job was reckoned by. */
+    public boolean isBy(DeviceModel library, ShopLimits version) {
+        return asDescribedByLibrary == library && limits == version;
     }
 
     /** The same job as if every pack of it were sound: what its entries stand on, apart from what they tell. */

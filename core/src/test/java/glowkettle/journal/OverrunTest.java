@@ -9,6 +9,7 @@ import glowkettle.heat.Refit;
 import glowkettle.heat.Setting;
 import java.math.BigDecimal;
 import java.time.Duration;
+import java.time.Instant;
 import org.junit.jupiter.api.Test;
 
 /** Heat that stays on past its latest lift-off, and what is known of it afterwards. */
@@ -49,6 +50,42 @@ class OverrunTest {
         assertThat(bench.file().tier().findings()).extracting(Finding::rule).contains("overrun");
         assertThat(bench.file().cellPeakC())
                 .hasValueSatisfying(peak -> assertThat(peak.doubleValue()).isGreaterThan(50));
+    }
+
+    @Test
+    void aJobLookedAtAgainLaterKnowsOfTheHeatThatStayedOn() {
+        JobFile first = onTheMat().file();
+        assertThat(first.tier().result().tier()).isEqualTo(Tier.CLEAR);
+        assertThat(first.next().stage()).isEqualTo(Stage.FREE);
+        Instant muchLater = first.now().plus(Duration.ofMinutes(90));
+
+        JobFile later = first.later(muchLater);
+
+        assertThat(later.tier().findings()).extracting(Finding::rule).contains("overrun");
+        assertThat(later.overruns()).isNotEmpty();
+        assertThat(first.tier().result().tier()).isEqualTo(Tier.CLEAR);
+    }
+
+    @Test
+    void aJobWithoutHeatIsTheSameLaterAsOneReckonedAnew() {
+        Bench bench = new Bench(Glued.tape())
+                .assessed()
+                .write(new Entry.ChargeSeen(new BigDecimal("24")))
+                .in("off");
+        JobFile first = bench.file();
+        first.next();
+        first.closed();
+        Duration night = Duration.ofHours(30);
+
+        JobFile later = first.later(first.now().plus(night));
+        JobFile anew = bench.later(night).file();
+
+        assertThat(later.now()).isEqualTo(anew.now());
+        assertThat(later.tier()).isEqualTo(anew.tier());
+        assertThat(later.next()).isEqualTo(anew.next());
+        assertThat(later.overruns()).isEqualTo(anew.overruns());
+        assertThat(later.closed()).isEqualTo(anew.closed());
+        assertThat(later.stepsInAt()).isEqualTo(anew.stepsInAt());
     }
 
     @Test

@@ -3,7 +3,6 @@ package glowkettle.app.bench;
 import glowkettle.app.binding.Letters;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.assess.Tier;
 import glowkettle.journal.CallClass;
 import glowkettle.journal.Stage;
 import java.time.Instant;
@@ -60,7 +59,6 @@ class BenchController {
         model.addAttribute("groups", text.isEmpty() ? groups(jobs) : List.of(new Group("Jobs", false, jobs)));
         model.addAttribute("unfurnished", text.isEmpty() && shop.containers().isEmpty());
         model.addAttribute("openCount", bench.openCount(Shop.ID));
-        model.addAttribute("tierOf", byName(Tier.values(), tier -> tier));
         model.addAttribute("stageWords", byName(Stage.values(), Stage::words));
         return "bench";
     }

@@ -11,6 +11,8 @@ import glowkettle.journal.JobState;
 import glowkettle.journal.OpenEntry;
 import glowkettle.journal.Recorded;
 import glowkettle.journal.Role;
+import glowkettle.library.DeviceModel;
+import glowkettle.limits.ShopLimits;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
@@ -20,6 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -160,21 +163,29 @@ public class JournalBook {
         if (journal.isEmpty()) {
             throw new UnknownJob(job);
         }
-        return file(job, journal.state(), clock.instant());
+        DeviceModel model = model(journal.state());
+        ShopLimits version = limits.version(journal.state().limitsVersion());
+        @Nullable JobFile known = journal.reckoned().get();
+        JobFile file = known != null && known.isBy(model, version)
+                ? known.later(clock.instant())
+                : new JobFile(job, journal.state(), model, version, clock.instant());
+        journal.reckoned().set(file);
+        return file;
     }
 
     private JobFile file(long job, JobState state, Instant now) {
-        return new JobFile(
-                job,
-                state,
-                models.model(state.modelId(), state.modelSince()),
-                limits.version(state.limitsVersion()),
-                now);
+        return new JobFile(job, state, model(state), limits.version(state.limitsVersion()), now);
+    }
+
+    private DeviceModel model(JobState state) {
+        return models.model(state.modelId(), state.modelSince());
     }
 
     /** As it stood when its newest entry was made: what lists show never depends on when they are written. */
     private JobFile asWritten(long job, Journal journal) {
-        return file(job, journal.state(), journal.entries().getLast().at());
+        JobFile written = file(job, journal.state(), journal.entries().getLast().at());
+        journal.reckoned().set(written);
+        return written;
     }
 
     /** Makes the lists anew of every job whose times follow the opening hours, after those have changed. */

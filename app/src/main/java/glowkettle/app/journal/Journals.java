@@ -3,10 +3,12 @@ package glowkettle.app.journal;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import glowkettle.app.shop.Shop;
+import glowkettle.journal.JobFile;
 import glowkettle.journal.JobState;
 import glowkettle.journal.Recorded;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -29,12 +31,16 @@ class Journals {
         this.json = json;
     }
 
-    /** All entries of a job, and what they come to. */
-    record Journal(List<Recorded> entries, JobState state) {
+    /**
+     * All entries of a job, and what they come to.
+     *
+     * @param reckoned the job as it was looked at last, with whatever sums were made of it
+     */
+    record Journal(List<Recorded> entries, JobState state, AtomicReference<@Nullable JobFile> reckoned) {
         static final Journal EMPTY = new Journal(List.of());
 
         Journal(List<Recorded> entries) {
-            this(List.copyOf(entries), JobState.fold(entries));
+            this(List.copyOf(entries), JobState.fold(entries), new AtomicReference<>());
         }
 
         boolean isEmpty() {

@@ -34,12 +34,14 @@ class Frame {
     private final BenchMapper bench;
     private final ShopBook shop;
     private final Strip strip;
+    private final TierMarks marks;
     private final InstantSource clock;
 
-    Frame(BenchMapper bench, ShopBook shop, Strip strip, InstantSource clock) {
+    Frame(BenchMapper bench, ShopBook shop, Strip strip, TierMarks marks, InstantSource clock) {
         this.bench = bench;
         this.shop = shop;
         this.strip = strip;
+        this.marks = marks;
         this.clock = clock;
     }
 
@@ -57,6 +59,7 @@ class Frame {
         Principal principal = request.getUserPrincipal();
         boolean signedIn = principal != null;
         model.addAttribute("shop", asked(shop::shop));
+        model.addAttribute("tierMarks", asked(marks::html));
         model.addAttribute("words", asked(() -> new Words(shop.zone(), clock.instant())));
         model.addAttribute("signedIn", signedIn);
         model.addAttribute("who", signedIn ? principal.getName() : "");
