@@ -100,7 +100,7 @@ public class JournalBook {
             return new Appended.Refused(new Admission.Refusal(
                     "formId", "This form was sent before with other content; reload the page and send it anew."));
         }
-        JobFile file = file(job, journal.state(), clock.instant());
+        JobFile file = file(job, journal);
         Admission.Author author = new Admission.Author(draft.by(), draft.role());
         Optional<Admission.Refusal> refusal = Admission.refuse(
                         file,
@@ -163,6 +163,11 @@ public class JournalBook {
         if (journal.isEmpty()) {
             throw new UnknownJob(job);
         }
+        return file(job, journal);
+    }
+
+    /** As it stands now; what the last look at it reckoned is not reckoned again. */
+    private JobFile file(long job, Journal journal) {
         DeviceModel model = model(journal.state());
         ShopLimits version = limits.version(journal.state().limitsVersion());
         @Nullable JobFile known = journal.reckoned().get();
