@@ -3,7 +3,6 @@ package glowkettle.benchmarks;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -26,32 +25,39 @@ public final class LongJournals {
 
     public static void main(String[] arguments) throws Exception {
         LongJournals journals = new LongJournals(new Visitor(arguments[0]).signIn());
-        journals.compare("journal", job -> journals.visitor.load("/jobs/" + job + "/journal"));
-        journals.compare("handback", job -> journals.visitor.load("/jobs/" + job + "/handback"));
-        journals.compare("assess", job -> journals.visitor.load("/jobs/" + job + "/assess"));
+        for (String page : List.of("journal", "handback", "assess")) {
+            journals.compare(page, job -> journals.read(job, page));
+        }
         journals.compare("an entry", journals::write);
     }
 
+    /** Something done in a job, and the milliseconds it took. */
     private interface Visit {
-        void to(int job) throws IOException, InterruptedException;
+        double millis(int job) throws IOException, InterruptedException;
     }
 
     private void compare(String name, Visit visit) throws IOException, InterruptedException {
         List<Double> few = new ArrayList<>();
         List<Double> many = new ArrayList<>();
-        millis(visit, SHORT);
-        millis(visit, LONG);
+        visit.millis(SHORT);
+        visit.millis(LONG);
         for (int round = 0; round < ROUNDS; round++) {
-            few.add(millis(visit, SHORT));
-            many.add(millis(visit, LONG));
+            few.add(visit.millis(SHORT));
+            many.add(visit.millis(LONG));
         }
-        double base = middle(few);
+        double base = PageLoad.middle(few);
         System.out.printf(
                 "%-9s with 50 rounds %6.1f ms, with 3 000 %6.1f ms: %4.2f × (aim: at most %.0f ×)%n",
-                name, base, middle(many), middle(many) / base, AIM_RATIO);
+                name, base, PageLoad.middle(many), PageLoad.middle(many) / base, AIM_RATIO);
     }
 
-    private void write(int job) throws IOException, InterruptedException {
+    private double read(int job, String page) throws IOException, InterruptedException {
+        long begun = System.nanoTime();
+        visitor.load("/jobs/" + job + "/" + page);
+        return since(begun);
+    }
+
+    private double write(int job) throws IOException, InterruptedException {
         String page = visitor.text("/jobs/" + job + "/open");
         Matcher seq = SEQ.matcher(page);
         if (!seq.find()) {
@@ -70,24 +76,14 @@ public final class LongJournals {
                         UUID.randomUUID().toString(),
                         "_csrf",
                         token));
+        double took = since(begun);
         if (answer.statusCode() != 302) {
             throw new IOException("A note in job %d was answered with %d".formatted(job, answer.statusCode()));
         }
-        took = (System.nanoTime() - begun) / 1e6;
+        return took;
     }
 
-    private double took;
-
-    private double millis(Visit visit, int job) throws IOException, InterruptedException {
-        took = 0;
-        long begun = System.nanoTime();
-        visit.to(job);
-        return took > 0 ? took : (System.nanoTime() - begun) / 1e6;
-    }
-
-    private static double middle(List<Double> values) {
-        List<Double> sorted = new ArrayList<>(values);
-        Collections.sort(sorted);
-        return sorted.get(sorted.size() / 2);
+    private static double since(long begunNanos) {
+        return (System.nanoTime() - begunNanos) / 1e6;
     }
 }

@@ -147,7 +147,7 @@ public final class PageLoad {
                 middle(throughputs) >= AIM_THROUGHPUT ? " " : "!");
     }
 
-    private static double middle(List<Double> values) {
+    static double middle(List<Double> values) {
         List<Double> sorted = new ArrayList<>(values);
         Collections.sort(sorted);
         return sorted.get(sorted.size() / 2);

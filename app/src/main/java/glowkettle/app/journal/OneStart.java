@@ -5,6 +5,8 @@ import org.apache.ibatis.session.SqlSessionFactory;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -14,12 +16,18 @@ import org.springframework.stereotype.Component;
  * lists anew beside another. A node that falls over lets go with its connection.
  */
 @Component
-class OneStart {
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class OneStart implements ApplicationRunner {
     private final SqlSessionFactory sessions;
     private @Nullable SqlSession held;
 
     OneStart(SqlSessionFactory sessions) {
         this.sessions = sessions;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        begin();
     }
 
     /** Waits for whoever started before. */
@@ -29,31 +37,13 @@ class OneStart {
         held = session;
     }
 
+    /** Everything else that runs at the start has run. */
+    @EventListener(ApplicationReadyEvent.class)
     void end() {
         if (held != null) {
             held.getMapper(StartMapper.class).unlock();
             held.close();
             held = null;
-        }
-    }
-
-    /** Before anything else that runs at the start. */
-    @Component
-    @Order(Ordered.HIGHEST_PRECEDENCE)
-    record Begin(OneStart start) implements ApplicationRunner {
-        @Override
-        public void run(ApplicationArguments arguments) {
-            start.begin();
-        }
-    }
-
-    /** After everything else. */
-    @Component
-    @Order(Ordered.LOWEST_PRECEDENCE)
-    record End(OneStart start) implements ApplicationRunner {
-        @Override
-        public void run(ApplicationArguments arguments) {
-            start.end();
         }
     }
 }

@@ -60,17 +60,18 @@ class Frame {
         boolean signedIn = principal != null;
         model.addAttribute("shop", asked(shop::shop));
         model.addAttribute("tierMarks", asked(marks::html));
-        model.addAttribute("words", asked(() -> new Words(shop.zone(), clock.instant())));
+        LazyContextVariable<Words> words = asked(() -> new Words(shop.zone(), clock.instant()));
+        model.addAttribute("words", words);
         model.addAttribute("signedIn", signedIn);
         model.addAttribute("who", signedIn ? principal.getName() : "");
         model.addAttribute("isLead", request.isUserInRole("LEAD"));
-        Supplier<Calling> calling = once(() -> signedIn ? calling(clock.instant()) : Calling.NOBODY);
-        model.addAttribute("calls", asked(() -> calling.get().calls()));
-        model.addAttribute("dangers", asked(() -> calling.get().dangers()));
+        LazyContextVariable<Calling> calling = asked(() -> signedIn ? calling(clock.instant()) : Calling.NOBODY);
+        model.addAttribute("calls", asked(() -> calling.getValue().calls()));
+        model.addAttribute("dangers", asked(() -> calling.getValue().dangers()));
         model.addAttribute(
                 "strip",
                 asked(() -> strip.html(
-                        calling.get().dangers(), calling.get().clocks(), new Words(shop.zone(), clock.instant()))));
+                        calling.getValue().dangers(), calling.getValue().clocks(), words.getValue())));
     }
 
     /** Whatever calls, and of it the dangers and the clocks that are shown. */
@@ -101,11 +102,6 @@ class Frame {
                 return value.get();
             }
         };
-    }
-
-    private static <T> Supplier<T> once(Supplier<T> value) {
-        LazyContextVariable<T> asked = asked(value);
-        return asked::getValue;
     }
 
     /** Every form gets an id of its own, so that sending one twice is never taken for another. */
