@@ -35,7 +35,10 @@ import org.openjdk.jmh.annotations.Warmup;
 public class HeatBenchmark {
     private static final int BASELINE_BYTES = 1 << 20;
     /** Finer than the shop's five kelvin, so that more than a hundred settings are tried. */
-    private static final ShopLimits FINER = ShopLimits.defaults().with(Limit.HEAT_STEP_K, BigDecimal.valueOf(4));
+    private final FreshLimits finer =
+            new FreshLimits(ShopLimits.defaults().with(Limit.HEAT_STEP_K, BigDecimal.valueOf(4)));
+
+    private final FreshLimits limits = new FreshLimits(ShopLimits.defaults());
 
     private final byte[] text = new byte[BASELINE_BYTES];
     private final HeatWindow.Request request = new HeatWindow.Request(
@@ -68,12 +71,12 @@ public class HeatBenchmark {
     /** Both columns, after-peak, latest lift-off and curve. */
     @Benchmark
     public HeatWindow window() {
-        return HeatWindow.of(request, ShopLimits.defaults()).result();
+        return HeatWindow.of(request, limits.next()).result();
     }
 
     @Benchmark
     public SettingSearch search() {
-        return SettingSearch.of(request, FINER).result();
+        return SettingSearch.of(request, finer.next()).result();
     }
 
     int settingsTried() {

@@ -1,27 +1,18 @@
 package glowkettle.open;
 
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.List;
-import java.util.stream.IntStream;
-
 /**
- * A lower bound of what is still to be paid from a state of the search. Bit changes: pick-ups of different tools are
- * different events, so the tools are dealt into small groups and what each {@link Pattern} needs is added up. Flips: the
- * fewest turns when only sides count, a pattern of its own. Live minutes: those that every order makes live.
+ * A lower bound of what is still to be paid from a state of the search: the fewest pick-ups when only tools count, the
+ * fewest turns when only sides count, and the live minutes that every order makes live.
  */
 final class Bounds {
-    private static final int TOOLS_IN_A_PATTERN = 4;
-
     private final Problem problem;
-    private final List<Pattern> patterns;
-    private final Pattern flips;
+    private final Pattern tools;
+    private final Pattern sides;
 
     Bounds(Problem problem) {
         this.problem = problem;
-        patterns = patterns();
-        flips = new Pattern(
-                problem, problem.side, IntStream.rangeClosed(1, problem.sides).toArray());
+        tools = new Pattern(problem, problem.tool, problem.tools);
+        sides = new Pattern(problem, problem.side, problem.sides);
     }
 
     long of(long done, int tool, int side) {
@@ -29,11 +20,8 @@ final class Bounds {
         if (left == 0) {
             return 0;
         }
-        int pickUps = 0;
-        for (Pattern pattern : patterns) {
-            pickUps += pattern.pickUps(done, tool);
-        }
-        int turns = flips.pickUps(done, side);
+        int pickUps = tools.pickUps(done, tool);
+        int turns = sides.pickUps(done, side);
         // The first tool and the first side cost nothing.
         return problem.bitUnits * (tool == 0 ? Math.max(0, pickUps - 1) : pickUps)
                 + problem.flipUnits * (side == 0 ? Math.max(0, turns - 1) : turns)
@@ -41,7 +29,7 @@ final class Bounds {
     }
 
     private long live(long left, long done) {
-        if ((done >> problem.disconnect & 1) == 1) {
+        if (problem.isDisconnected(done)) {
             return 0;
         }
         long live = problem.liveStarted(done) && !problem.docked ? problem.towardsDisconnect : problem.alwaysLive;
@@ -50,32 +38,5 @@ final class Bounds {
             sum += problem.liveUnits[Long.numberOfTrailingZeros(rest)];
         }
         return sum;
-    }
-
-    /** The busiest tools together: where tools get in each other's way most, one pattern sees it. */
-    private List<Pattern> patterns() {
-        List<Integer> busiest = IntStream.rangeClosed(1, problem.tools)
-                .boxed()
-                .sorted(Comparator.comparingInt(tool -> -Long.bitCount(bits(problem.tool, tool))))
-                .toList();
-        List<Pattern> dealt = new ArrayList<>();
-        for (int from = 0; from < busiest.size(); from += TOOLS_IN_A_PATTERN) {
-            int to = Math.min(busiest.size(), from + TOOLS_IN_A_PATTERN);
-            dealt.add(new Pattern(
-                    problem,
-                    problem.tool,
-                    busiest.subList(from, to).stream()
-                            .mapToInt(Integer::intValue)
-                            .toArray()));
-        }
-        return dealt;
-    }
-
-    private static long bits(int[] valueOf, int value) {
-        long bits = 0;
-        for (int i = 0; i < valueOf.length; i++) {
-            bits |= valueOf[i] == value ? 1L << i : 0;
-        }
-        return bits;
     }
 }

@@ -3,90 +3,163 @@ package glowkettle.open;
 import java.util.Arrays;
 
 /**
- * The fewest pick-ups of a few tools that any order of a teardown needs, when every other tool is free of charge: a
- * pattern database, filled as it is asked. With free tools everything they allow is done at once, and with a tool of the
- * pattern in hand everything it allows; so the question only turns on which of the pattern's tools comes next.
+ * The fewest pick-ups that any order of a teardown needs when only the tools count, or only the sides, a turn of the
+ * device being the pick-up of a side: a pattern database, filled as it is asked. With a thing in hand everything it
+ * allows is done at once; so the question only turns on which comes next. What can be finished now, or left to the very
+ * end, is picked up once more and no oftener, whatever else is done.
  */
 final class Pattern {
     private static final int UNKNOWN = -1;
+    /** From here on the bound gets coarser instead of the table larger. */
+    private static final int MOST_FILLED = 300_000;
 
-    private final Problem problem;
-    private final int[] tools;
-    private final long patternBits;
-    private final long freeBits;
-    private final long[] bitsInHand;
+    private final long own;
+    /** Operations by what they need; nothing under 0. */
+    private final long[] needing;
+
+    private final int[] needs;
+    private final long[] before;
+    private final long[] after;
+    /** As in {@link Alongside}, among the operations that need something. */
+    private final long[][] bars;
+
+    private final long[] barsAll;
     private long[] keys = new long[1 << 10];
     private int[] values = new int[1 << 10];
     private int size;
 
     /**
-     * @param toolOf the tool of every operation, 0 for none; sides of the device are asked for in the same way, a flip
-     *     being the pick-up of a side
-     * @param tools the tools that are counted
+     * @param needs what each operation needs, 0 for nothing
+     * @param things how many different things there are to pick up
      */
-    Pattern(Problem problem, int[] toolOf, int[] tools) {
-        this.problem = problem;
-        this.tools = tools;
-        long own = 0;
-        long noTool = 0;
-        bitsInHand = new long[tools.length];
-        for (int i = 0; i < problem.size(); i++) {
-            noTool |= toolOf[i] == 0 ? 1L << i : 0;
-            for (int k = 0; k < tools.length; k++) {
-                if (toolOf[i] == tools[k]) {
-                    bitsInHand[k] |= 1L << i;
-                    own |= 1L << i;
-                }
+    Pattern(Problem problem, int[] needs, int things) {
+        this.needs = needs;
+        int n = problem.size();
+        needing = new long[things + 1];
+        long all = 0;
+        for (int i = 0; i < n; i++) {
+            if (needs[i] != 0) {
+                needing[needs[i]] |= 1L << i;
+                all |= 1L << i;
             }
         }
-        patternBits = own;
-        freeBits = problem.all() & ~own;
-        for (int k = 0; k < tools.length; k++) {
-            bitsInHand[k] |= noTool;
+        own = all;
+        before = new long[n];
+        after = new long[n];
+        for (int i = 0; i < n; i++) {
+            before[i] = problem.ancestors[i] & own;
+            after[i] = problem.descendants[i] & own;
+        }
+        bars = new long[n][n];
+        barsAll = new long[n];
+        for (int i = 0; i < n; i++) {
+            barsAll[i] = -1L;
+            for (long rest = needing[needs[i]] & ~(1L << i); rest != 0; rest &= rest - 1) {
+                int other = Long.numberOfTrailingZeros(rest);
+                bars[i][other] = Alongside.bars(before, after, i, other);
+                barsAll[i] &= bars[i][other];
+            }
         }
         Arrays.fill(values, UNKNOWN);
     }
 
+    /** A lower bound, exact until the table is full. */
     int pickUps(long done, int held) {
-        long settled = done;
-        for (int k = 0; k < tools.length; k++) {
-            if (tools[k] == held) {
-                settled = settle(settled, bitsInHand[k]);
-            }
-        }
-        return fewest(settle(settled, freeBits));
+        long undone = own & ~done;
+        return fewest(counted(held < needing.length ? settle(undone, needing[held]) : undone));
     }
 
-    /** The key is what of the pattern is done; what is free has been done as far as it goes. */
-    private int fewest(long settled) {
-        long key = settled & patternBits;
-        if (key == patternBits) {
+    private int fewest(long undone) {
+        if (undone == 0) {
             return 0;
         }
-        int known = lookUp(key);
+        int known = lookUp(undone);
         if (known != UNKNOWN) {
             return known;
         }
-        int fewest = Integer.MAX_VALUE;
-        for (long inHand : bitsInHand) {
-            long after = settle(settled, inHand);
-            if ((after & patternBits) != key) {
-                fewest = Math.min(fewest, 1 + fewest(settle(after, freeBits)));
-            }
+        if (size >= MOST_FILLED) {
+            return different(undone);
         }
-        store(key, fewest);
+        long once = doneInOne(undone);
+        int fewest = once != 0 ? 1 + fewest(counted(undone & ~once)) : fewestOfAny(undone);
+        store(undone, fewest);
         return fewest;
     }
 
-    private long settle(long done, long allowed) {
-        long settled = done;
-        for (long rest = allowed & ~done; rest != 0; rest &= rest - 1) {
-            int i = Long.numberOfTrailingZeros(rest);
-            if ((problem.before[i] & ~settled) == 0) {
-                settled |= 1L << i;
+    private int fewestOfAny(long undone) {
+        int least = different(undone) + 1;
+        int fewest = Integer.MAX_VALUE;
+        for (long hand : needing) {
+            long left = settle(undone, hand);
+            if (left != undone) {
+                fewest = Math.min(fewest, 1 + fewest(counted(left)));
+                if (fewest <= least) {
+                    break;
+                }
             }
         }
-        return settled;
+        return fewest;
+    }
+
+    /** Each is picked up at least once. */
+    private int different(long undone) {
+        int different = 0;
+        for (long hand : needing) {
+            different += (undone & hand) == 0 ? 0 : 1;
+        }
+        return different;
+    }
+
+    /** Work for which one thing is picked up once more: now, since it waits for nothing else, or last of all. */
+    private long doneInOne(long undone) {
+        for (long hand : needing) {
+            long left = undone & hand;
+            long waitsFor = 0;
+            long holdsUp = 0;
+            for (long rest = left; rest != 0; rest &= rest - 1) {
+                int i = Long.numberOfTrailingZeros(rest);
+                waitsFor |= before[i];
+                holdsUp |= after[i];
+            }
+            long others = undone & ~hand;
+            if (left != 0 && ((waitsFor & others) == 0 || (holdsUp & others) == 0)) {
+                return left;
+            }
+        }
+        return 0;
+    }
+
+    private long settle(long undone, long hand) {
+        long left = undone;
+        for (long rest = undone & hand; rest != 0; rest &= rest - 1) {
+            int i = Long.numberOfTrailingZeros(rest);
+            if ((before[i] & left) == 0) {
+                left &= ~(1L << i);
+            }
+        }
+        return left;
+    }
+
+    private long counted(long undone) {
+        long left = undone;
+        for (long rest = undone; rest != 0; ) {
+            int i = Long.SIZE - 1 - Long.numberOfLeadingZeros(rest);
+            rest &= ~(1L << i);
+            if ((barsAll[i] & left) == 0 && goesAlong(i, left)) {
+                left &= ~(1L << i);
+            }
+        }
+        return left;
+    }
+
+    private boolean goesAlong(int i, long undone) {
+        long[] barred = bars[i];
+        for (long rest = needing[needs[i]] & undone & ~(1L << i); rest != 0; rest &= rest - 1) {
+            if ((barred[Long.numberOfTrailingZeros(rest)] & undone) == 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private int lookUp(long key) {

@@ -20,6 +20,11 @@ final class Problem {
     final List<Operation> operations;
     final int[] positionInModel;
     final long[] before;
+    /** All that must come before an operation, however many steps away. */
+    final long[] ancestors;
+    /** All that must wait for an operation. */
+    final long[] descendants;
+
     final int[] tool;
     final int[] side;
     final int tools;
@@ -83,6 +88,8 @@ final class Problem {
                 .mapToInt(Integer::intValue)
                 .toArray();
         before = new long[n];
+        ancestors = new long[n];
+        descendants = new long[n];
         tool = new int[n];
         side = new int[n];
         liveUnits = new long[n];
@@ -107,6 +114,12 @@ final class Problem {
             liveUnits[i] = PlanCosts.units(operation.minutes().multiply(costs.liveWeight()));
             minutes += PlanCosts.units(operation.minutes());
             insideBits |= operation.isInside() ? 1L << i : 0;
+        }
+        for (int i = 0; i < n; i++) {
+            ancestors[i] = closure(before[i], before);
+            for (long rest = ancestors[i]; rest != 0; rest &= rest - 1) {
+                descendants[Long.numberOfTrailingZeros(rest)] |= 1L << i;
+            }
         }
         tools = toolNames.size();
         sides = Side.values().length;
@@ -133,12 +146,15 @@ final class Problem {
         if (docked) {
             return onTheWay && isInside && operation != disconnect ? liveUnits[operation] : 0;
         }
-        boolean connected = (done >> disconnect & 1) == 0;
-        return connected && (isInside || liveStarted(done)) ? liveUnits[operation] : 0;
+        return !isDisconnected(done) && (isInside || liveStarted(done)) ? liveUnits[operation] : 0;
     }
 
     boolean liveStarted(long done) {
-        return (done & inside) != 0 && (done >> disconnect & 1) == 0;
+        return (done & inside) != 0 && !isDisconnected(done);
+    }
+
+    boolean isDisconnected(long done) {
+        return (done >> disconnect & 1) == 1;
     }
 
     private long liveInEveryOrder() {

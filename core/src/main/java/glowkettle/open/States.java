@@ -8,6 +8,9 @@ import java.util.Arrays;
  * search is as fast as memory answers.
  */
 final class States {
+    /** The parent of the state a search began with. */
+    static final int NONE = -1;
+
     private static final int FIRST_SIZE = 1 << 12;
     private static final int STRIDE = 4;
     private static final int DONE = 0;
@@ -92,7 +95,7 @@ final class States {
         cells[state * STRIDE + REST] |= 1L << CLOSED_AT;
     }
 
-    /** Where the search came from, −1 where it began, and by which operation. */
+    /** Where the search came from, {@link #NONE} where it began, and by which operation. */
     int parent(int state) {
         return parents[state];
     }

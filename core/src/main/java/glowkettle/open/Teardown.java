@@ -62,7 +62,7 @@ public final class Teardown {
                 continue;
             }
             Problem problem = Problem.of(way, request.operations(), request.targets(), costs);
-            Solution solution = new Search(problem, best == null ? Long.MAX_VALUE : best.cost()).solve();
+            Solution solution = EarliestOrder.of(problem, best == null ? Long.MAX_VALUE : best.cost());
             if (solution != null && (best == null || solution.isBetterThan(best))) {
                 best = solution;
             }

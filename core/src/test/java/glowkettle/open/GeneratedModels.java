@@ -65,4 +65,21 @@ public final class GeneratedModels {
         List<String> targets = operations.stream().map(Operation::id).toList();
         return new Teardown.Request(operations, targets, null);
     }
+
+    /** The same teardown of a device whose pack is let go by lifting it out. */
+    static Teardown.Request docked(Teardown.Request request) {
+        List<Operation> operations = request.operations().stream()
+                .map(op -> op.kind().disconnects()
+                        ? operation(
+                                op.id(),
+                                OperationKind.LIFT_DOCKED_PACK_OUT,
+                                op.minutes().toPlainString(),
+                                op.tool(),
+                                op.side(),
+                                true,
+                                op.after())
+                        : op)
+                .toList();
+        return new Teardown.Request(operations, request.targets(), request.skill());
+    }
 }

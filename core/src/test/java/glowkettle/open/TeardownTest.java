@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class TeardownTest {
@@ -57,6 +58,21 @@ class TeardownTest {
 
             assertThat(plan.costMinutes()).as("cost, seed %s", seed).isEqualByComparingTo(best.costMinutes());
             assertThat(plan.order()).as("order, seed %s", seed).isEqualTo(best.order());
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"13, 2", "14, 4", "15, 9"})
+    void agreesWithEveryStateOnCostAndOnTheEarliestOrder(int size, int tools) {
+        for (long seed = 0; seed < 40; seed++) {
+            Teardown.Request plugged = GeneratedModels.random(seed * 37 + size, size, tools);
+            for (Teardown.Request request : List.of(plugged, GeneratedModels.docked(plugged))) {
+                TeardownPlan plan = Teardown.plan(request, LIMITS).result();
+                Exhaustion.Best best = EveryState.best(request, LIMITS);
+
+                assertThat(plan.costMinutes()).as("cost, seed %s", seed).isEqualByComparingTo(best.costMinutes());
+                assertThat(plan.order()).as("order, seed %s", seed).isEqualTo(best.order());
+            }
         }
     }
 
@@ -130,13 +146,28 @@ class TeardownTest {
                 .hasMessageContaining("0 operations disconnect the pack");
     }
 
-    @Test
-    void provesSixtyOperations() {
+    @ParameterizedTest
+    @ValueSource(ints = {6, 12, 20})
+    void provesSixtyOperations(int tools) {
         for (long seed = 0; seed < 5; seed++) {
-            assertThat(Teardown.plan(GeneratedModels.random(seed, 60, 6), LIMITS)
+            assertThat(Teardown.plan(GeneratedModels.random(seed, 60, tools), LIMITS)
                             .result()
                             .proven())
+                    .as("seed %s", seed)
                     .isTrue();
+        }
+    }
+
+    @Test
+    void costsWhatAPlainSearchFindsForSixtyOperationsWithNineTools() {
+        for (long seed = 0; seed < 50; seed++) {
+            Teardown.Request request = GeneratedModels.random(seed, 60, 9);
+            TeardownPlan plan = Teardown.plan(request, LIMITS).result();
+
+            assertThat(plan.proven()).as("proven, seed %s", seed).isTrue();
+            assertThat(plan.costMinutes())
+                    .as("cost, seed %s", seed)
+                    .isEqualByComparingTo(PlainSearch.leastCost(request, LIMITS));
         }
     }
 
