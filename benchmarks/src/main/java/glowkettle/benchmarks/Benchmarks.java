@@ -9,9 +9,12 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 /** Measures the planner over all the generated models. */
 public final class Benchmarks {
     private static final double MEDIAN = 50;
-    private static final double WORST = 100;
+    /** One model of fifty is two in a hundred of the times taken; the middle of the hardest one stands here. */
+    private static final double HARDEST = 99;
+
+    private static final double LONGEST = 100;
     private static final double MEDIAN_AIM_MS = 15;
-    private static final double WORST_AIM_MS = 150;
+    private static final double HARDEST_AIM_MS = 150;
 
     private Benchmarks() {}
 
@@ -25,7 +28,8 @@ public final class Benchmarks {
                 "%n%d models with %d operations and %d tools, each proven:%n",
                 PlannerBenchmark.MODELS, PlannerBenchmark.OPERATIONS, PlannerBenchmark.TOOLS);
         print("median", percentile(results, "provenOptimum", MEDIAN), MEDIAN_AIM_MS, baseline);
-        print("worst", percentile(results, "provenOptimum", WORST), WORST_AIM_MS, baseline);
+        print("hardest model", percentile(results, "provenOptimum", HARDEST), HARDEST_AIM_MS, baseline);
+        print("longest of all", percentile(results, "provenOptimum", LONGEST), HARDEST_AIM_MS, baseline);
     }
 
     static double median(Collection<RunResult> results, String name) {

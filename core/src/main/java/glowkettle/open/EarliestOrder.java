@@ -76,9 +76,7 @@ final class EarliestOrder {
     }
 
     private Search.Answer leadsOn(Search.Start at, int i, long left) {
-        List<Integer> moved = new ArrayList<>(known);
-        moved.remove((Integer) i);
-        moved.addFirst(i);
+        List<Integer> moved = inHandFirst(at, i);
         if (cost(at, moved) <= left) {
             known = moved;
             return Search.Answer.FOUND;
@@ -94,6 +92,24 @@ final class EarliestOrder {
             known.addFirst(i);
         }
         return answer;
+    }
+
+    /** An operation first, then the order that is known, doing at each of its hands whatever is free. */
+    private List<Integer> inHandFirst(Search.Start from, int first) {
+        List<Integer> order = new ArrayList<>();
+        order.add(first);
+        int tool = hands.heldAfter(from.tool(), first);
+        int side = hands.upAfter(from.side(), first);
+        long done = hands.settle(from.done() | 1L << first, tool, side, order);
+        for (int i : known) {
+            if ((done >> i & 1) == 0) {
+                tool = hands.heldAfter(tool, i);
+                side = hands.upAfter(side, i);
+                order.add(i);
+                done = hands.settle(done | 1L << i, tool, side, order);
+            }
+        }
+        return order;
     }
 
     private long cost(Search.Start from, List<Integer> order) {
