@@ -9,6 +9,7 @@ import { libraryByHand } from "./library.js";
 import { listenLive } from "./live.js";
 import { keypad } from "./keypad.js";
 import { orderByHand } from "./order.js";
+import { lookAfterParts, swapWholePages } from "./page.js";
 import { readAloud } from "./voice.js";
 import { strip } from "./strip.js";
 import { trayByHand } from "./tray.js";
@@ -23,10 +24,12 @@ htmx.config.responseHandling = [
     { code: "...", swap: true },
 ];
 
+swapWholePages();
+
 window.Alpine = Alpine;
 Alpine.data("keypad", keypad);
 Alpine.data("strip", strip);
-Alpine.start();
+lookAfterParts(Alpine);
 
 listenToKeys();
 keepDrafts();

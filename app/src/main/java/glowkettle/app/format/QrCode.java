@@ -1,5 +1,7 @@
 package glowkettle.app.format;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
@@ -18,11 +20,18 @@ import java.util.Map;
  */
 public record QrCode(int modules, List<Run> runs) {
     private static final int QUIET_ZONE = 2;
+    /** A label is looked at, then printed: each time the same code. */
+    private static final LoadingCache<String, QrCode> DRAWN =
+            Caffeine.newBuilder().maximumSize(500).build(QrCode::drawn);
 
     /** A dark stretch of one row. */
     public record Run(int x, int y, int length) {}
 
     public static QrCode of(String text) {
+        return DRAWN.get(text);
+    }
+
+    private static QrCode drawn(String text) {
         try {
             BitMatrix matrix = new QRCodeWriter()
                     .encode(
@@ -56,7 +65,7 @@ public record QrCode(int modules, List<Run> runs) {
                 x++;
             }
         }
-        return runs;
+        return List.copyOf(runs);
     }
 
     /** The dark modules as one path of an SVG drawing, a unit per module. */

@@ -62,7 +62,9 @@ class LibraryController {
 
     @GetMapping("/library/" + ID)
     String one(@PathVariable String id, Model model) {
-        return page(id, ModelFile.write(found(id)), Attempt.NONE, List.of(), model);
+        DeviceModel device = found(id);
+        String body = ModelFile.write(device);
+        return page(device, body, ModelFile.checked(device, body), Attempt.NONE, model);
     }
 
     @GetMapping("/library/" + ID + "/file")
@@ -86,7 +88,7 @@ class LibraryController {
             @RequestParam(required = false) @Nullable String chosen,
             Model model) {
         found(id);
-        draw(body, chosen, model);
+        draw(ModelFile.readLoosely(body), chosen, model);
         return "library/drawing :: drawing";
     }
 
@@ -106,7 +108,7 @@ class LibraryController {
         }
         if (!read.faults().isEmpty()) {
             response.setStatus(422);
-            return page(id, body, attempt(request, List.of()), read.faults(), model);
+            return page(found(id), body, ModelFile.readLoosely(body), attempt(request, List.of()), model);
         }
         if (!read.orElseThrow().id().equals(id)) {
             return again(
@@ -143,7 +145,7 @@ class LibraryController {
             HttpServletResponse response,
             Model model) {
         response.setStatus(status);
-        return page(id, body, attempt(request, List.of(fault)), List.of(), model);
+        return page(found(id), body, ModelFile.readLoosely(body), attempt(request, List.of(fault)), model);
     }
 
     private static Attempt attempt(HttpServletRequest request, List<Fault> faults) {
@@ -205,23 +207,19 @@ class LibraryController {
         return library.find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
-    private String page(String id, String body, Attempt attempt, List<ModelFile.Fault> faults, Model model) {
-        DeviceModel newest = found(id);
+    private String page(DeviceModel newest, String body, ModelFile.Read read, Attempt attempt, Model model) {
+        String id = newest.id();
         model.addAttribute("attempt", attempt);
         model.addAttribute("device", newest);
         model.addAttribute("body", body);
         model.addAttribute("versions", library.versions(id));
         model.addAttribute("newest", library.newestVersion(id));
         model.addAttribute("notes", notes.of(id));
-        draw(body, null, model);
-        if (!faults.isEmpty()) {
-            model.addAttribute("faults", faults);
-        }
+        draw(read, null, model);
         return "library/model";
     }
 
-    private static void draw(String body, @Nullable String chosen, Model model) {
-        ModelFile.Read read = ModelFile.readLoosely(body);
+    private static void draw(ModelFile.Read read, @Nullable String chosen, Model model) {
         DeviceModel drawn = read.model();
         model.addAttribute("faults", read.faults());
         model.addAttribute("drawn", drawn);

@@ -61,18 +61,28 @@ public final class ModelFile {
             int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
             return new Read(null, List.of(new Fault(line, "", "This is not JSON: " + e.getOriginalMessage())));
         }
-        JsonLines lines = JsonLines.of(json);
         Bound<DeviceModel> bound = Binder.json(DeviceModel.class, tree);
         if (!bound.isGood()) {
+            JsonLines lines = JsonLines.of(json);
             return new Read(
                     null,
                     bound.faults().stream()
                             .map(fault -> new Fault(lines.line(fault.field()), fault.field(), fault.message()))
                             .toList());
         }
+        return checked(bound.get(), json);
+    }
+
+    /** A model with what is wrong between its parts, told by the lines of its file. */
+    static Read checked(DeviceModel model, String json) {
+        List<String> reasons = ModelCheck.faults(model);
+        if (reasons.isEmpty()) {
+            return new Read(model, List.of());
+        }
+        JsonLines lines = JsonLines.of(json);
         return new Read(
-                bound.get(),
-                ModelCheck.faults(bound.get()).stream()
+                model,
+                reasons.stream()
                         .map(reason -> new Fault(lines.near(reason), "", reason))
                         .toList());
     }
