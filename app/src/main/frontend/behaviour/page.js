@@ -21,7 +21,7 @@ export function lookAfterParts(alpine) {
     alpine.stopObservingMutations();
     document.body.addEventListener("htmx:beforeSwap", ({ detail }) => {
         if (detail.shouldSwap) {
-            partsOf(detail.target).forEach(alpine.destroyTree);
+            partsOf(detail.target).forEach((part) => alpine.destroyTree(part));
         }
     });
     document.body.addEventListener("htmx:load", ({ detail }) => partsOf(detail.elt).forEach((part) => alpine.initTree(part)));
