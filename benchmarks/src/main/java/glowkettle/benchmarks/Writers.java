@@ -34,6 +34,7 @@ public final class Writers {
     private static final Duration BETWEEN_TRIES = Duration.ofMillis(200);
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"");
     private static final Pattern JOB = Pattern.compile("/jobs/(\\d+)");
+    private static final Pattern SEEN = Pattern.compile("name=\"seen\"[^>]*value=\"(\\d+)\"");
 
     private final String address;
     private final Writer taken;
@@ -69,7 +70,9 @@ public final class Writers {
             String token = signIn(client);
             while (true) {
                 long job = open(client, token);
-                for (int seq = 1; seq <= ENTRIES_PER_JOB; seq++) {
+                // What was learnt of the model's steps is written by the product when a job is opened.
+                long first = Long.parseLong(found(client, "/jobs/" + job + "/open", SEEN));
+                for (long seq = first; seq < first + ENTRIES_PER_JOB; seq++) {
                     send(
                             client,
                             "/jobs/" + job + "/open/noted",
@@ -127,16 +130,29 @@ public final class Writers {
     }
 
     private String token(HttpClient client, String path) throws IOException, InterruptedException {
-        HttpResponse<String> page = client.send(
-                HttpRequest.newBuilder(URI.create(address + path))
-                        .timeout(PATIENCE)
-                        .build(),
-                HttpResponse.BodyHandlers.ofString());
-        Matcher token = TOKEN.matcher(page.body());
-        if (!token.find()) {
-            throw new IOException(path + " has no token");
+        return found(client, path, TOKEN);
+    }
+
+    /** Looks at a page until it answers. */
+    private String found(HttpClient client, String path, Pattern wanted) throws InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address + path))
+                .timeout(PATIENCE)
+                .build();
+        while (true) {
+            try {
+                HttpResponse<String> page = client.send(request, HttpResponse.BodyHandlers.ofString());
+                Matcher found = wanted.matcher(page.body());
+                if (found.find()) {
+                    return found.group(1);
+                }
+                if (page.statusCode() == 200) {
+                    throw new IllegalStateException(path + " does not show " + wanted);
+                }
+            } catch (IOException gone) {
+                // The application is down; the page waits.
+            }
+            LockSupport.parkNanos(BETWEEN_TRIES.toNanos());
         }
-        return token.group(1);
     }
 
     private HttpResponse<String> post(HttpClient client, String path, String body)
