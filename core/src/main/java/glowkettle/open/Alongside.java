@@ -12,34 +12,17 @@ package glowkettle.open;
  */
 final class Alongside {
     private final Problem problem;
-    /** Operations whose hand serves this one as well. */
-    private final long[] serves;
-    /** {@code [one][other]}: what must be done before the one can go along with the other. */
-    private final long[][] bars;
-    /** What bars an operation from going along with any other. */
-    private final long[] barsAll;
+    private final Companions companions;
 
     Alongside(Problem problem) {
         this.problem = problem;
-        int n = problem.size();
-        serves = new long[n];
-        bars = new long[n][n];
-        barsAll = new long[n];
-        for (int i = 0; i < n; i++) {
-            barsAll[i] = -1L;
-            for (int other = 0; other < n; other++) {
-                bars[i][other] = bars(problem.ancestors, problem.descendants, i, other);
-                if (other != i && serves(other, i)) {
-                    serves[i] |= 1L << other;
-                    barsAll[i] &= bars[i][other];
-                }
+        long[] serves = new long[problem.size()];
+        for (int i = 0; i < serves.length; i++) {
+            for (int other = 0; other < serves.length; other++) {
+                serves[i] |= other != i && serves(other, i) ? 1L << other : 0;
             }
         }
-    }
-
-    /** What is still in the way of doing one operation right before another. */
-    static long bars(long[] ancestors, long[] descendants, int one, int other) {
-        return ancestors[one] & ~ancestors[other] | descendants[one] & ~(descendants[other] | 1L << other);
+        companions = new Companions(problem.ancestors, problem.descendants, serves);
     }
 
     /**
@@ -59,24 +42,7 @@ final class Alongside {
         if ((lately >> problem.disconnect & 1) == 0) {
             goes &= neighbours(lately);
         }
-        while (goes != 0) {
-            int last = Long.SIZE - 1 - Long.numberOfLeadingZeros(goes);
-            goes &= ~(1L << last);
-            if ((barsAll[last] & undone) == 0 && goesAlong(last, undone, takes)) {
-                undone &= ~(1L << last);
-            }
-        }
-        return problem.all() & ~undone;
-    }
-
-    private boolean goesAlong(int i, long undone, long takes) {
-        long[] barred = bars[i];
-        for (long rest = serves[i] & undone & takes; rest != 0; rest &= rest - 1) {
-            if ((barred[Long.numberOfTrailingZeros(rest)] & undone) == 0) {
-                return true;
-            }
-        }
-        return false;
+        return problem.all() & ~companions.without(undone, goes, takes);
     }
 
     private long neighbours(long lately) {

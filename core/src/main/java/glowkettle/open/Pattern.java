@@ -17,13 +17,9 @@ final class Pattern {
     /** Operations by what they need; nothing under 0. */
     private final long[] needing;
 
-    private final int[] needs;
     private final long[] before;
     private final long[] after;
-    /** As in {@link Alongside}, among the operations that need something. */
-    private final long[][] bars;
-
-    private final long[] barsAll;
+    private final Companions companions;
     private long[] keys = new long[1 << 10];
     private int[] values = new int[1 << 10];
     private int size;
@@ -33,7 +29,6 @@ final class Pattern {
      * @param things how many different things there are to pick up
      */
     Pattern(Problem problem, int[] needs, int things) {
-        this.needs = needs;
         int n = problem.size();
         needing = new long[things + 1];
         long all = 0;
@@ -50,16 +45,11 @@ final class Pattern {
             before[i] = problem.ancestors[i] & own;
             after[i] = problem.descendants[i] & own;
         }
-        bars = new long[n][n];
-        barsAll = new long[n];
+        long[] serves = new long[n];
         for (int i = 0; i < n; i++) {
-            barsAll[i] = -1L;
-            for (long rest = needing[needs[i]] & ~(1L << i); rest != 0; rest &= rest - 1) {
-                int other = Long.numberOfTrailingZeros(rest);
-                bars[i][other] = Alongside.bars(before, after, i, other);
-                barsAll[i] &= bars[i][other];
-            }
+            serves[i] = needing[needs[i]] & ~(1L << i);
         }
+        companions = new Companions(before, after, serves);
         Arrays.fill(values, UNKNOWN);
     }
 
@@ -141,25 +131,7 @@ final class Pattern {
     }
 
     private long counted(long undone) {
-        long left = undone;
-        for (long rest = undone; rest != 0; ) {
-            int i = Long.SIZE - 1 - Long.numberOfLeadingZeros(rest);
-            rest &= ~(1L << i);
-            if ((barsAll[i] & left) == 0 && goesAlong(i, left)) {
-                left &= ~(1L << i);
-            }
-        }
-        return left;
-    }
-
-    private boolean goesAlong(int i, long undone) {
-        long[] barred = bars[i];
-        for (long rest = needing[needs[i]] & undone & ~(1L << i); rest != 0; rest &= rest - 1) {
-            if ((barred[Long.numberOfTrailingZeros(rest)] & undone) == 0) {
-                return true;
-            }
-        }
-        return false;
+        return companions.without(undone, undone, undone);
     }
 
     private int lookUp(long key) {
