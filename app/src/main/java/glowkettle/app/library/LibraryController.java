@@ -101,19 +101,28 @@ class LibraryController {
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
-        found(id);
-        ModelFile.Read read = ModelFile.read(body);
+        DeviceModel newest = found(id);
+        ModelFile.Read read = ModelFile.readLoosely(body);
         if (why == null || why.isBlank() || why.length() > 300) {
-            return again(id, body, new Fault("why", "Say in up to 300 characters why."), 422, request, response, model);
+            return again(
+                    newest,
+                    body,
+                    read,
+                    new Fault("why", "Say in up to 300 characters why."),
+                    422,
+                    request,
+                    response,
+                    model);
         }
         if (!read.faults().isEmpty()) {
             response.setStatus(422);
-            return page(found(id), body, ModelFile.readLoosely(body), attempt(request, List.of()), model);
+            return page(newest, body, read, attempt(request, List.of()), model);
         }
         if (!read.orElseThrow().id().equals(id)) {
             return again(
-                    id,
+                    newest,
                     body,
+                    read,
                     new Fault(
                             "body",
                             "This is the model '%s', not '%s'."
@@ -127,8 +136,9 @@ class LibraryController {
         return saved
                 ? "redirect:/library/" + id
                 : again(
-                        id,
+                        newest,
                         body,
+                        read,
                         new Fault("", "Somebody kept another version meanwhile; look at it, then change yours."),
                         409,
                         request,
@@ -137,15 +147,16 @@ class LibraryController {
     }
 
     private String again(
-            String id,
+            DeviceModel newest,
             String body,
+            ModelFile.Read read,
             Fault fault,
             int status,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         response.setStatus(status);
-        return page(found(id), body, ModelFile.readLoosely(body), attempt(request, List.of(fault)), model);
+        return page(newest, body, read, attempt(request, List.of(fault)), model);
     }
 
     private static Attempt attempt(HttpServletRequest request, List<Fault> faults) {
