@@ -20,8 +20,10 @@ import glowkettle.open.Tray;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /** Something that happened to a job. Sealed: a new kind makes every switch that must know it fail to compile. */
@@ -80,7 +82,7 @@ public sealed interface Entry {
             int limitsVersion)
             implements Entry {
         public JobOpened {
-            symptoms = Set.copyOf(symptoms);
+            symptoms = Collections.unmodifiableSet(new TreeSet<>(symptoms));
         }
     }
 

@@ -1,5 +1,6 @@
 package glowkettle.app.bench;
 
+import glowkettle.assess.Tier;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +21,7 @@ public interface BenchMapper {
             String owner,
             String modelName,
             String stage,
-            String tier,
+            Tier tier,
             String nextWhat,
             boolean blocked,
             @Nullable Instant nextAt,

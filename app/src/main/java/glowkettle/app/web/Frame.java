@@ -13,7 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -21,7 +20,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import org.thymeleaf.context.LazyContextVariable;
 
 /** What the frame around every page needs: the clock strip, the shop, who is signed in. */
 @ControllerAdvice(annotations = Controller.class)
@@ -34,10 +32,10 @@ class Frame {
     private final BenchMapper bench;
     private final ShopBook shop;
     private final Strip strip;
-    private final TierMarks marks;
+    private final Marks marks;
     private final InstantSource clock;
 
-    Frame(BenchMapper bench, ShopBook shop, Strip strip, TierMarks marks, InstantSource clock) {
+    Frame(BenchMapper bench, ShopBook shop, Strip strip, Marks marks, InstantSource clock) {
         this.bench = bench;
         this.shop = shop;
         this.strip = strip;
@@ -58,19 +56,19 @@ class Frame {
         model.addAttribute("attempt", Attempt.NONE);
         Principal principal = request.getUserPrincipal();
         boolean signedIn = principal != null;
-        model.addAttribute("shop", asked(shop::shop));
-        model.addAttribute("tierMarks", asked(marks::html));
-        LazyContextVariable<Words> words = asked(() -> new Words(shop.zone(), clock.instant()));
+        model.addAttribute("shop", Asked.of(shop::shop));
+        model.addAttribute("marks", marks);
+        Asked<Words> words = Asked.of(() -> new Words(shop.zone(), clock.instant()));
         model.addAttribute("words", words);
         model.addAttribute("signedIn", signedIn);
         model.addAttribute("who", signedIn ? principal.getName() : "");
         model.addAttribute("isLead", request.isUserInRole("LEAD"));
-        LazyContextVariable<Calling> calling = asked(() -> signedIn ? calling(clock.instant()) : Calling.NOBODY);
-        model.addAttribute("calls", asked(() -> calling.getValue().calls()));
-        model.addAttribute("dangers", asked(() -> calling.getValue().dangers()));
+        Asked<Calling> calling = Asked.of(() -> signedIn ? calling(clock.instant()) : Calling.NOBODY);
+        model.addAttribute("calls", Asked.of(() -> calling.getValue().calls()));
+        model.addAttribute("dangers", Asked.of(() -> calling.getValue().dangers()));
         model.addAttribute(
                 "strip",
-                asked(() -> strip.html(
+                Asked.of(() -> strip.html(
                         calling.getValue().dangers(), calling.getValue().clocks(), words.getValue())));
     }
 
@@ -92,16 +90,6 @@ class Frame {
                 Objects.requireNonNull(dangerous.get(false)).stream()
                         .limit(CLOCKS_SHOWN)
                         .toList());
-    }
-
-    /** A template that draws it asks for it; an answer that only says where to go does not. */
-    private static <T> LazyContextVariable<T> asked(Supplier<T> value) {
-        return new LazyContextVariable<>() {
-            @Override
-            protected T loadValue() {
-                return value.get();
-            }
-        };
     }
 
     /** Every form gets an id of its own, so that sending one twice is never taken for another. */

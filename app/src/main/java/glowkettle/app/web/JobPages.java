@@ -3,7 +3,6 @@ package glowkettle.app.web;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.limits.LimitsBook;
-import glowkettle.assess.Tier;
 import glowkettle.journal.Entry;
 import glowkettle.journal.JobFile;
 import glowkettle.journal.NextThing;
@@ -60,24 +59,15 @@ public class JobPages {
         model.addAttribute("job", job);
         model.addAttribute("stage", stage);
         model.addAttribute("tray", job.closed() ? null : job.fasteners().tray());
-        model.addAttribute("stages", stages(job));
+        model.addAttribute("rail", Rail.of(job, next, showsStage ? stage : null));
         model.addAttribute("next", next);
         model.addAttribute("tier", job.tier());
-        model.addAttribute("tiers", Tier.values());
-        model.addAttribute("newestLimits", limits.newestVersion());
+        model.addAttribute("newestLimits", Asked.of(limits::newestVersion));
         boolean away = job.oldPackIsAway() && job.released().isEmpty();
         model.addAttribute("oldPackAway", away ? job.oldPackTier() : null);
         model.addAttribute(
                 "oldPackIn", job.stored().map(Entry.PackStored::containerName).orElse(""));
         model.addAttribute("showsStage", showsStage);
-    }
-
-    /** Where nothing is glued or soldered, nothing is freed. */
-    private static List<Stage> stages(JobFile job) {
-        boolean freed = !job.model().bonds().isEmpty() || job.model().leads() != null;
-        return Arrays.stream(Stage.values())
-                .filter(stage -> freed || stage != Stage.FREE)
-                .toList();
     }
 
     /** The entries before a number, the newest first, a page of them. */
