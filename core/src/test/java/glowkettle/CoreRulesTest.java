@@ -78,7 +78,7 @@ class CoreRulesTest {
                     "glowkettle.fit..",
                     "glowkettle.prove..",
                     "glowkettle.calibrate..",
-                    "glowkettle.journal..",
+                    "glowkettle.job..",
                     "glowkettle.isolation..");
 
     /** Each stage may know the stages before it in the order of work, never one that comes after. */
@@ -91,7 +91,7 @@ class CoreRulesTest {
             .resideInAnyPackage("glowkettle.fit..", "glowkettle.prove..", "glowkettle.calibrate..")
             .orShould()
             .dependOnClassesThat()
-            .resideInAPackage("glowkettle.journal..");
+            .resideInAPackage("glowkettle.job..");
 
     @ArchTest
     static final ArchRule NO_SHELF_FOR_ODDS_AND_ENDS = noClasses()

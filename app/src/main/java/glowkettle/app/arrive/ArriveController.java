@@ -13,10 +13,11 @@ import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.TypedMoment;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.JobState;
-import glowkettle.journal.Recorded;
+import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
+import glowkettle.job.Recorded;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.order.OrderOfWork;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
@@ -71,7 +72,7 @@ class ArriveController {
         typed.put("limitsVersion", new String[] {String.valueOf(limits.newestVersion())});
         typed.computeIfPresent(
                 "promise", (name, said) -> new String[] {TypedMoment.iso(said[0], true, clock.instant(), shop.zone())});
-        Bound<Entry.JobOpened> bound = Binder.form(Entry.JobOpened.class, FormTree.of(typed), shop.zone());
+        Bound<ArriveEntry.JobOpened> bound = Binder.form(ArriveEntry.JobOpened.class, FormTree.of(typed), shop.zone());
         boolean codeKnown = faults.isEmpty();
         faults.addAll(bound.faults());
         if (bound.isGood() && codeKnown && models.find(bound.get().modelId()).isEmpty()) {
@@ -90,7 +91,7 @@ class ArriveController {
     }
 
     /** Nobody has promised it yet, so that a date the plan cannot keep is not taken at all. */
-    private Optional<Fault> promiseFault(Entry.JobOpened opened, String typed) {
+    private Optional<Fault> promiseFault(ArriveEntry.JobOpened opened, String typed) {
         Instant promise = Objects.requireNonNull(opened.promise());
         if (!promise.isAfter(clock.instant())) {
             return Optional.of(
@@ -99,6 +100,7 @@ class ArriveController {
         return models.find(opened.modelId())
                 .map(model -> new JobFile(
                         0,
+                        OrderOfWork.CHAPTERS,
                         JobState.fold(List.of(new Recorded(1, clock.instant(), "", opened, null))),
                         model,
                         limits.inForce(),

@@ -15,9 +15,10 @@ import glowkettle.app.web.Roles;
 import glowkettle.arrive.PressureHold;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.Stage;
+import glowkettle.job.arrive.ArriveEntry;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -151,7 +152,7 @@ class HoldController {
         Appended appended = journal.append(
                 number,
                 new Draft(
-                        new Entry.PressureHeld(moment(path), id, log.targetKpa(), log.volumeMl(), held),
+                        new ArriveEntry.PressureHeld(moment(path), id, log.targetKpa(), log.volumeMl(), held),
                         Forms.id(request),
                         Draft.WHATEVER_CAME,
                         null,
@@ -183,7 +184,7 @@ class HoldController {
         return path.equals("prove") ? Stage.PROVE : Stage.ARRIVE;
     }
 
-    private static Entry.Moment moment(String path) {
-        return path.equals("prove") ? Entry.Moment.AFTER : Entry.Moment.BEFORE;
+    private static Moment moment(String path) {
+        return path.equals("prove") ? Moment.AFTER : Moment.BEFORE;
     }
 }

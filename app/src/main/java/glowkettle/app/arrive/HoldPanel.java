@@ -1,8 +1,9 @@
 package glowkettle.app.arrive;
 
 import glowkettle.arrive.PressureHold;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.util.Locale;
@@ -28,7 +29,7 @@ public class HoldPanel {
      * @param baseline the test before the device was opened, shown beside a newer one
      */
     public record Shown(
-            Entry.Moment moment,
+            Moment moment,
             @Nullable Held latest,
             @Nullable Held baseline,
             BigDecimal targetKpa,
@@ -42,12 +43,12 @@ public class HoldPanel {
             PressureHold held, String curve, @Nullable String repeat) {}
 
     /** The panel of a page on which tests of this moment are made. */
-    public Shown of(JobFile job, Entry.Moment moment) {
-        boolean after = moment == Entry.Moment.AFTER;
+    public Shown of(JobFile job, Moment moment) {
+        boolean after = moment == Moment.AFTER;
         return new Shown(
                 moment,
                 latest(job, moment),
-                after ? latest(job, Entry.Moment.BEFORE) : null,
+                after ? latest(job, Moment.BEFORE) : null,
                 HoldRun.target(job),
                 HoldRun.volumeMl(job),
                 job.limits().of(Limit.HOLD_SECONDS),
@@ -55,16 +56,16 @@ public class HoldPanel {
                 HEIGHT);
     }
 
-    private @Nullable Held latest(JobFile job, Entry.Moment moment) {
+    private @Nullable Held latest(JobFile job, Moment moment) {
         return job.state()
-                .all(Entry.PressureHeld.class)
+                .all(ArriveEntry.PressureHeld.class)
                 .filter(held -> held.moment() == moment)
                 .reduce((earlier, later) -> later)
                 .map(held -> new Held(held.held(), curve(job, held), repeat(job, held)))
                 .orElse(null);
     }
 
-    private @Nullable String repeat(JobFile job, Entry.PressureHeld held) {
+    private @Nullable String repeat(JobFile job, ArriveEntry.PressureHeld held) {
         return held.held().verdict() != PressureHold.Verdict.REPEAT
                 ? null
                 : logs.log(job.number(), held.log())
@@ -74,7 +75,7 @@ public class HoldPanel {
     }
 
     /** As far from the top as the pressure is from its target, whether it was pumped in or out. */
-    private String curve(JobFile job, Entry.PressureHeld held) {
+    private String curve(JobFile job, ArriveEntry.PressureHeld held) {
         Optional<PressureHold.Log> log = logs.log(job.number(), held.log());
         double seconds = job.limits().number(Limit.HOLD_SECONDS);
         double target = held.targetKpa().doubleValue();

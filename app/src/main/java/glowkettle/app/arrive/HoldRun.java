@@ -4,8 +4,8 @@ import glowkettle.app.shop.BenchInstruments;
 import glowkettle.arrive.PressureHold;
 import glowkettle.instruments.InstrumentSilent;
 import glowkettle.instruments.PressureTester;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
 import glowkettle.limits.Limit;
 import java.io.IOException;
 import java.math.BigDecimal;
@@ -89,7 +89,7 @@ class HoldRun {
         }
     }
 
-    Start start(JobFile job, Entry.Moment moment) {
+    Start start(JobFile job, Moment moment) {
         if (!held.compareAndSet(null, job.number())) {
             return new Start.Busy("The tester is at job %s. Wait until it is done.".formatted(held.get()));
         }
@@ -120,7 +120,7 @@ class HoldRun {
         return Optional.of(emitter);
     }
 
-    private void run(JobFile job, Entry.Moment moment, double seconds, Run run) {
+    private void run(JobFile job, Moment moment, double seconds, Run run) {
         try {
             PressureTester tester = instruments.pressureTester(job, moment, target(job), hurry);
             long begun = System.nanoTime();

@@ -1,7 +1,7 @@
 package glowkettle.app.arrive;
 
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
+import glowkettle.job.open.OpenEntry;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
 import java.text.Normalizer;
@@ -23,23 +23,23 @@ final class ModelNaming {
     }
 
     /** What was noted at a step of the family. */
-    static List<Entry.Noted> learnt(JobFile job) {
+    static List<OpenEntry.Noted> learnt(JobFile job) {
         return job.state()
-                .all(Entry.Noted.class)
+                .all(OpenEntry.Noted.class)
                 .filter(note ->
                         note.step() != null && job.operation(note.step()).isPresent())
                 .toList();
     }
 
     static DeviceModel named(JobFile job, String name, List<String> codes) {
-        List<Entry.Noted> notes = learnt(job);
+        List<OpenEntry.Noted> notes = learnt(job);
         List<Operation> operations = job.model().operations().stream()
                 .map(operation -> warned(operation, notes))
                 .toList();
         return job.model().named(id(name), name, codes, operations);
     }
 
-    private static Operation warned(Operation operation, List<Entry.Noted> notes) {
+    private static Operation warned(Operation operation, List<OpenEntry.Noted> notes) {
         List<String> warnings = new ArrayList<>(operation.warnings());
         notes.stream()
                 .filter(note -> operation.id().equals(note.step()))

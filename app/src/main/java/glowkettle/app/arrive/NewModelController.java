@@ -9,7 +9,7 @@ import glowkettle.app.binding.Forms;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.JobPages;
 import glowkettle.app.web.Roles;
-import glowkettle.journal.Stage;
+import glowkettle.job.Stage;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;

@@ -6,9 +6,9 @@ import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.EntryJson;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Role;
+import glowkettle.job.JobFile;
+import glowkettle.job.Role;
+import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.library.DeviceModel;
 import java.time.InstantSource;
 import java.util.Arrays;
@@ -40,7 +40,7 @@ class NewModels {
         JobFile job = journal.file(number);
         if (!ModelNaming.isNameable(job)) {
             // Sent twice, or from an old page: the job has its model.
-            return job.state().latest(Entry.ModelNamed.class).isPresent()
+            return job.state().latest(ArriveEntry.ModelNamed.class).isPresent()
                     ? Optional.empty()
                     : Optional.of(new Fault("name", "Read the old pack's label first; without it nothing is known."));
         }
@@ -53,7 +53,7 @@ class NewModels {
                     "name", "There is a model '%s' already; name what tells them apart".formatted(typed.name())));
         }
         Appended appended = journal.append(
-                number, new Draft(new Entry.ModelNamed(model.id()), formId, Draft.WHATEVER_CAME, null, by, role));
+                number, new Draft(new ArriveEntry.ModelNamed(model.id()), formId, Draft.WHATEVER_CAME, null, by, role));
         if (appended instanceof Appended.Refused refused) {
             TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
             return Optional.of(new Fault("", refused.refusal().reason()));

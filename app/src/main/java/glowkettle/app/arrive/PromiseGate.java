@@ -3,10 +3,11 @@ package glowkettle.app.arrive;
 import glowkettle.app.journal.Gate;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.Words;
-import glowkettle.journal.Admission;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Ready;
+import glowkettle.job.Admission;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.arrive.Ready;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Optional;
@@ -25,7 +26,7 @@ class PromiseGate implements Gate {
 
     @Override
     public Optional<Admission.Refusal> refuse(JobFile job, Entry entry) {
-        return entry instanceof Entry.Promised promised && promised.reason() == null
+        return entry instanceof ArriveEntry.Promised promised && promised.reason() == null
                 ? tooEarly(job, promised.promise()).map(words -> new Admission.Refusal("reason", words))
                 : Optional.empty();
     }

@@ -1,8 +1,9 @@
 package glowkettle.app.arrive;
 
 import glowkettle.app.web.Completion;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.util.List;
@@ -14,7 +15,7 @@ import org.springframework.stereotype.Component;
 class QuoteCompletion implements Completion {
     @Override
     public Class<? extends Entry> completes() {
-        return Entry.Quoted.class;
+        return ArriveEntry.Quoted.class;
     }
 
     @Override

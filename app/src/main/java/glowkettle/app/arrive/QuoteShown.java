@@ -2,9 +2,10 @@ package glowkettle.app.arrive;
 
 import glowkettle.arrive.Quote;
 import glowkettle.finding.Result;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Recorded;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.job.arrive.ArriveEntry;
 import java.time.Instant;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -22,15 +23,15 @@ public record QuoteShown(
         String by,
         Quote.Request request,
         Result<Quote> quote,
-        Entry.@Nullable QuoteAnswered answer,
+        ArriveEntry.@Nullable QuoteAnswered answer,
         @Nullable Instant answeredAt,
         @Nullable Instant promise,
         int limitsVersion) {
     static Optional<QuoteShown> of(JobFile job) {
-        return latest(job, Entry.Quoted.class).map(recorded -> {
-            Entry.Quoted quoted = (Entry.Quoted) recorded.entry();
+        return latest(job, ArriveEntry.Quoted.class).map(recorded -> {
+            ArriveEntry.Quoted quoted = (ArriveEntry.Quoted) recorded.entry();
             Optional<Recorded> answered =
-                    latest(job, Entry.QuoteAnswered.class).filter(later -> later.seq() > recorded.seq());
+                    latest(job, ArriveEntry.QuoteAnswered.class).filter(later -> later.seq() > recorded.seq());
             return new QuoteShown(
                     job.number(),
                     job.model().name(),
@@ -39,7 +40,8 @@ public record QuoteShown(
                     recorded.by(),
                     quoted.request(),
                     Quote.of(quoted.request(), job.limits()),
-                    answered.map(later -> (Entry.QuoteAnswered) later.entry()).orElse(null),
+                    answered.map(later -> (ArriveEntry.QuoteAnswered) later.entry())
+                            .orElse(null),
                     answered.map(Recorded::at).orElse(null),
                     job.state().promise(),
                     job.limits().version());

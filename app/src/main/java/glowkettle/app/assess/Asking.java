@@ -2,9 +2,10 @@ package glowkettle.app.assess;
 
 import glowkettle.arrive.Symptom;
 import glowkettle.finding.Finding;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.PackHealth;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.PackHealth;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,8 +71,8 @@ public record Asking(String form, String sentence, String because) {
 
     private static boolean taken(JobFile job, String form) {
         return form.equals("gauge-read")
-                ? job.gauge(Entry.Moment.BEFORE).isPresent()
-                : job.state().latest(Entry.VoltageTaken.class).isPresent();
+                ? job.gauge(Moment.BEFORE).isPresent()
+                : job.state().latest(AssessEntry.VoltageTaken.class).isPresent();
     }
 
     private static Map<Symptom, String> ordered(Object... pairs) {
@@ -104,7 +105,7 @@ public record Asking(String form, String sentence, String because) {
     }
 
     private static Asking gauge(JobFile job) {
-        return job.gauge(Entry.Moment.BEFORE).isPresent() || givesWay("gauge-read", job)
+        return job.gauge(Moment.BEFORE).isPresent() || givesWay("gauge-read", job)
                 ? new Asking("", "Every reading for this point of the job is there.", "")
                 : new Asking(
                         "gauge-read",

@@ -4,10 +4,11 @@ import glowkettle.app.binding.Attempt;
 import glowkettle.app.isolation.Containers;
 import glowkettle.app.web.StagePage;
 import glowkettle.assess.HazardReadings;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.PackHealth;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.Stage;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.PackHealth;
 import glowkettle.limits.Limit;
 import java.lang.reflect.RecordComponent;
 import java.time.Instant;
@@ -46,40 +47,43 @@ class AssessPage implements StagePage {
                 "severalCells", !job.packKnown() || job.model().pack().series().intValue() > 1);
         model.addAttribute("hasTouchPanel", job.model().hasTouchPanel());
         model.addAttribute("coldNext", job.coldRemovalNext().orElse(null));
-        model.addAttribute("coldSteps", Entry.ColdStep.values());
+        model.addAttribute("coldSteps", AssessEntry.ColdStep.values());
         model.addAttribute("waitsForRunDown", health.waitsForRunDown());
         model.addAttribute("runDownUndecided", health.runDownUndecided());
         model.addAttribute("runDownTarget", job.limits().applied(Limit.RUN_DOWN_TARGET_PERCENT));
         model.addAttribute(
                 "look",
-                job.state().latest(Entry.Looked.class).map(Entry.Looked::look).orElse(null));
+                job.state()
+                        .latest(AssessEntry.Looked.class)
+                        .map(AssessEntry.Looked::look)
+                        .orElse(null));
         model.addAttribute(
                 "warmth",
                 job.state()
-                        .latest(Entry.WarmthTaken.class)
-                        .map(Entry.WarmthTaken::warmth)
+                        .latest(AssessEntry.WarmthTaken.class)
+                        .map(AssessEntry.WarmthTaken::warmth)
                         .orElse(null));
         model.addAttribute(
                 "seam",
                 job.state()
-                        .latest(Entry.SeamTaken.class)
-                        .map(Entry.SeamTaken::seam)
+                        .latest(AssessEntry.SeamTaken.class)
+                        .map(AssessEntry.SeamTaken::seam)
                         .orElse(null));
         model.addAttribute(
                 "thickness",
                 job.state()
-                        .latest(Entry.ThicknessTaken.class)
-                        .map(Entry.ThicknessTaken::thickness)
+                        .latest(AssessEntry.ThicknessTaken.class)
+                        .map(AssessEntry.ThicknessTaken::thickness)
                         .orElse(null));
         model.addAttribute(
                 "voltage",
                 job.state()
-                        .latest(Entry.VoltageTaken.class)
-                        .map(Entry.VoltageTaken::voltage)
+                        .latest(AssessEntry.VoltageTaken.class)
+                        .map(AssessEntry.VoltageTaken::voltage)
                         .orElse(null));
         model.addAttribute(
                 "gauge",
-                job.gauge(Entry.Moment.BEFORE).map(Entry.GaugeRead::reading).orElse(null));
+                job.gauge(Moment.BEFORE).map(AssessEntry.GaugeRead::reading).orElse(null));
         model.addAttribute("meterError", job.limits().of(Limit.METER_ERROR_MV));
         model.addAttribute("panel", HealthPanel.of(job, now));
         model.addAttribute("seamFace", SeamFace.of(job.model()));

@@ -6,9 +6,9 @@ import glowkettle.assess.Resistance;
 import glowkettle.assess.RunDown;
 import glowkettle.assess.RunDownProgress;
 import glowkettle.finding.Result;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.PackHealth;
+import glowkettle.job.JobFile;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.PackHealth;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
@@ -24,13 +24,13 @@ public record HealthPanel(
         @Nullable TrendChart chart,
         @Nullable BigDecimal socPercent,
         @Nullable Result<RunDown> runDown,
-        Entry.@Nullable RunDownChosen chosen,
+        AssessEntry.@Nullable RunDownChosen chosen,
         @Nullable RunDownProgress progress) {
     static HealthPanel of(JobFile job, Instant now) {
         PackHealth health = PackHealth.of(job);
         BigDecimal soc = health.socPercent();
         PackHealth.Trend trend = health.trend().orElse(null);
-        Entry.RunDownChosen chosen = health.runDownChosen().orElse(null);
+        AssessEntry.RunDownChosen chosen = health.runDownChosen().orElse(null);
         BigDecimal load = chosen != null && chosen.loadW() != null
                 ? chosen.loadW()
                 : job.model().pack().lightUseW();

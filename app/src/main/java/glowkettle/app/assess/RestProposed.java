@@ -1,6 +1,6 @@
 package glowkettle.app.assess;
 
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
 import org.jspecify.annotations.Nullable;
 
 /** Whether the pack is at rest, as far as the product knows by itself. Nobody is asked for what it did. */

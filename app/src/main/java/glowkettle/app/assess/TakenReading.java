@@ -1,8 +1,10 @@
 package glowkettle.app.assess;
 
 import glowkettle.finding.Figures;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.assess.AssessEntry;
 import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
@@ -20,15 +22,20 @@ import org.jspecify.annotations.Nullable;
 public record TakenReading(String id, String name, @Nullable String value) {
     static List<TakenReading> all(JobFile job) {
         return List.of(
-                of(job, "looked", "Look and smell", Entry.Looked.class, TakenReading::look),
-                of(job, "warmth-taken", "Temperature", Entry.WarmthTaken.class, TakenReading::warmth),
-                of(job, "seam-taken", "Seam and rock", Entry.SeamTaken.class, TakenReading::seam),
-                of(job, "thickness-taken", "Thickness in hand", Entry.ThicknessTaken.class, TakenReading::thickness),
-                of(job, "voltage-taken", "Rested voltage", Entry.VoltageTaken.class, TakenReading::voltage),
+                of(job, "looked", "Look and smell", AssessEntry.Looked.class, TakenReading::look),
+                of(job, "warmth-taken", "Temperature", AssessEntry.WarmthTaken.class, TakenReading::warmth),
+                of(job, "seam-taken", "Seam and rock", AssessEntry.SeamTaken.class, TakenReading::seam),
+                of(
+                        job,
+                        "thickness-taken",
+                        "Thickness in hand",
+                        AssessEntry.ThicknessTaken.class,
+                        TakenReading::thickness),
+                of(job, "voltage-taken", "Rested voltage", AssessEntry.VoltageTaken.class, TakenReading::voltage),
                 new TakenReading(
                         "gauge-read",
                         "Gauge",
-                        job.gauge(Entry.Moment.BEFORE).map(TakenReading::gauge).orElse(null)));
+                        job.gauge(Moment.BEFORE).map(TakenReading::gauge).orElse(null)));
     }
 
     private static <E extends Entry> TakenReading of(
@@ -37,7 +44,7 @@ public record TakenReading(String id, String name, @Nullable String value) {
         return new TakenReading(id, name, latest.map(words).orElse(null));
     }
 
-    private static String look(Entry.Looked looked) {
+    private static String look(AssessEntry.Looked looked) {
         var look = looked.look();
         long found = Stream.of(
                         look.flameSmokeHissJet(),
@@ -51,12 +58,12 @@ public record TakenReading(String id, String name, @Nullable String value) {
         return found == 0 ? "nothing found" : found + " found";
     }
 
-    private static String warmth(Entry.WarmthTaken taken) {
+    private static String warmth(AssessEntry.WarmthTaken taken) {
         return figure(taken.warmth().surfaceC(), "°C") + ", air "
                 + figure(taken.warmth().ambientC(), "°C");
     }
 
-    private static String seam(Entry.SeamTaken taken) {
+    private static String seam(AssessEntry.SeamTaken taken) {
         Boolean rocks = taken.seam().rocks();
         String widest = taken.seam().seamMm().stream()
                 .max(Comparator.naturalOrder())
@@ -65,15 +72,15 @@ public record TakenReading(String id, String name, @Nullable String value) {
         return rocks == null ? widest : widest + (rocks ? ", rocks" : ", does not rock");
     }
 
-    private static String thickness(Entry.ThicknessTaken taken) {
+    private static String thickness(AssessEntry.ThicknessTaken taken) {
         return "middle " + figure(taken.thickness().middleThicknessMm(), "mm");
     }
 
-    private static String voltage(Entry.VoltageTaken taken) {
+    private static String voltage(AssessEntry.VoltageTaken taken) {
         return figure(taken.voltage().restedCellV(), "V") + " per cell";
     }
 
-    private static String gauge(Entry.GaugeRead read) {
+    private static String gauge(AssessEntry.GaugeRead read) {
         return Figures.withUnit(read.reading().fullChargeCapacityMah(), "mAh") + " of "
                 + Figures.withUnit(read.reading().designCapacityMah(), "mAh");
     }

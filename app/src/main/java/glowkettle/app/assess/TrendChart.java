@@ -1,7 +1,7 @@
 package glowkettle.app.assess;
 
 import glowkettle.assess.SwellTrend;
-import glowkettle.journal.PackHealth;
+import glowkettle.job.assess.PackHealth;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;

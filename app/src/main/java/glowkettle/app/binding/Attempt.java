@@ -1,6 +1,6 @@
 package glowkettle.app.binding;
 
-import glowkettle.journal.Recorded;
+import glowkettle.job.Recorded;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;

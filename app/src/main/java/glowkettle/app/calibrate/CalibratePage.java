@@ -9,9 +9,9 @@ import glowkettle.calibrate.Kept;
 import glowkettle.calibrate.Phase;
 import glowkettle.calibrate.Progress;
 import glowkettle.finding.Result;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.Stage;
+import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.shop.OpeningHours;
 import java.time.Duration;
 import java.time.Instant;
@@ -59,7 +59,7 @@ class CalibratePage implements StagePage {
         model.addAttribute("verdict", verdict);
         model.addAttribute("mishaps", Kept.Mishap.values());
         model.addAttribute(
-                "leftOut", job.state().latest(Entry.CycleLeftOut.class).orElse(null));
+                "leftOut", job.state().latest(CalibrateEntry.CycleLeftOut.class).orElse(null));
     }
 
     /** Null, the soonest, when nothing readable or only the past is asked for. */
@@ -110,21 +110,21 @@ class CalibratePage implements StagePage {
                 .orElse(null);
     }
 
-    private static Entry.@Nullable CycleStep nextEvent(Progress cycle, boolean fullUnseen) {
+    private static CalibrateEntry.@Nullable CycleStep nextEvent(Progress cycle, boolean fullUnseen) {
         if (cycle.chargeStarted() == null) {
-            return Entry.CycleStep.CHARGE_STARTED;
+            return CalibrateEntry.CycleStep.CHARGE_STARTED;
         }
         if (cycle.runDownStarted() == null) {
             return cycle.fullSeen() == null && !fullUnseen
-                    ? Entry.CycleStep.FULL_SEEN
-                    : Entry.CycleStep.RUN_DOWN_STARTED;
+                    ? CalibrateEntry.CycleStep.FULL_SEEN
+                    : CalibrateEntry.CycleStep.RUN_DOWN_STARTED;
         }
         if (cycle.shutDownSeen() == null) {
-            return Entry.CycleStep.SHUT_DOWN_SEEN;
+            return CalibrateEntry.CycleStep.SHUT_DOWN_SEEN;
         }
         if (cycle.lastChargeStarted() == null) {
-            return Entry.CycleStep.LAST_CHARGE_STARTED;
+            return CalibrateEntry.CycleStep.LAST_CHARGE_STARTED;
         }
-        return cycle.lastChargeEnded() == null ? Entry.CycleStep.LAST_CHARGE_ENDED : null;
+        return cycle.lastChargeEnded() == null ? CalibrateEntry.CycleStep.LAST_CHARGE_ENDED : null;
     }
 }

@@ -10,9 +10,13 @@ import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Resistance;
 import glowkettle.assess.TimedRun;
 import glowkettle.fit.PackLabel;
-import glowkettle.journal.Entry;
-import glowkettle.journal.Entry.CycleStep;
-import glowkettle.journal.Role;
+import glowkettle.job.Moment;
+import glowkettle.job.Role;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.calibrate.CalibrateEntry.CycleStep;
+import glowkettle.job.handback.HandBackEntry;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -84,7 +88,7 @@ class DemoJobs {
                 .looked()
                 .warm("22.1")
                 .seam("0.15", "0.42", "0.38")
-                .gauge(Entry.Moment.BEFORE, 54, 812)
+                .gauge(Moment.BEFORE, 54, 812)
                 .tornDown(0)
                 .thick(6.1)
                 .rested("3.79")
@@ -134,7 +138,7 @@ class DemoJobs {
                 .cycle(CycleStep.CHARGE_STARTED, earlier.plus(Duration.ofMinutes(20)))
                 .cycle(CycleStep.FULL_SEEN, earlier.plus(Duration.ofMinutes(200)))
                 .cycle(CycleStep.RUN_DOWN_STARTED, earlier.plus(Duration.ofMinutes(240)))
-                .write(new Entry.CycleMishap(glowkettle.calibrate.Kept.Mishap.SLEPT));
+                .write(new CalibrateEntry.CycleMishap(glowkettle.calibrate.Kept.Mishap.SLEPT));
         closedUp(3, 4, DUNLIN, "Gangway crew, ferry Skua", Symptom.SHORT_RUNTIME);
         closedUp(7, 1, DUNLIN, "Ticket hall, south quay", Symptom.WILL_NOT_CHARGE)
                 .cycle(CycleStep.CHARGE_STARTED, earlier.plus(Duration.ofMinutes(10)))
@@ -160,27 +164,28 @@ class DemoJobs {
         job(0, GANNET, "Ferry Kittiwake, ticket desk of the upper deck", Symptom.LIFTING)
                 .looked()
                 .warm("22.4")
-                .gauge(Entry.Moment.BEFORE, 48, 1020)
+                .gauge(Moment.BEFORE, 48, 1020)
                 .seam("0.2", "1.4", "1.3", "0.3")
                 .stored()
                 .watchedUntil(clock.instant().minus(Duration.ofMinutes(40)), shop.hours(), "12.6", 0.6);
         job(0, TERN, "Cadet school, room 1", Symptom.LIFTING, Symptom.NO_CLICK)
-                .write(new Entry.Looked(new Look(false, true, true, false, false, false, Wet.NO, null, null)))
+                .write(new AssessEntry.Looked(new Look(false, true, true, false, false, false, Wet.NO, null, null)))
                 .warm("23.0");
         job(1, DUNLIN, "Deck crew, ferry Skua", Symptom.SMELL, Symptom.DROPPED)
-                .write(new Entry.Looked(
+                .write(new AssessEntry.Looked(
                         new Look(false, false, false, false, true, true, Wet.NO, new BigDecimal("20"), null)))
                 .stored()
                 .watchedUntil(clock.instant(), shop.hours(), "12.4", 1.1)
-                .asLead(new Entry.LeadContinued("Cold removal outdoors, second person and open container beside it."));
+                .asLead(new AssessEntry.LeadContinued(
+                        "Cold removal outdoors, second person and open container beside it."));
         job(
                         5,
                         DUNLIN,
                         "Night engineer on the standby list of the reserve ferry Great Northern Diver, berth 12",
                         Symptom.HOT)
-                .write(new Entry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)))
+                .write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)))
                 .write(
-                        new Entry.Evacuated(
+                        new AssessEntry.Evacuated(
                                 "Smoke from the drop box at 06:40. Room cleared, called, released by the fire service at 09:15."));
     }
 
@@ -202,7 +207,7 @@ class DemoJobs {
                 .looked()
                 .warm("22.0")
                 .seam("0.2", "0.45")
-                .gauge(Entry.Moment.BEFORE, 66, 510)
+                .gauge(Moment.BEFORE, 66, 510)
                 .tornDown(0)
                 .thick(5.6)
                 .rested("3.84")
@@ -212,7 +217,7 @@ class DemoJobs {
                 .leftOut()
                 .stored()
                 .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.2)
-                .write(new Entry.SignedOff(Role.TECHNICIAN));
+                .write(new HandBackEntry.SignedOff(Role.TECHNICIAN));
     }
 
     private void fitting() {
@@ -288,7 +293,7 @@ class DemoJobs {
                 .looked()
                 .warm("22.2")
                 .seam("0.15", "0.44", "0.3")
-                .gauge(Entry.Moment.BEFORE, 58, 701)
+                .gauge(Moment.BEFORE, 58, 701)
                 .tornDown(9)
                 .at(clock.instant().minus(Duration.ofMinutes(6)))
                 .tornDown(8);
@@ -306,7 +311,7 @@ class DemoJobs {
         for (int week = 0; week < widest.length; week++) {
             play.at(now.minus(Duration.ofDays(22 - 7L * week))).seam("0.12", widest[week], "0.20", "0.14");
         }
-        play.write(new Entry.RunTimed(new TimedRun.Readings(
+        play.write(new AssessEntry.RunTimed(new TimedRun.Readings(
                         new BigDecimal("3.0"),
                         new BigDecimal("3.5"),
                         true,
@@ -316,7 +321,7 @@ class DemoJobs {
                         null,
                         new BigDecimal("11.55"),
                         new BigDecimal("4330"))))
-                .write(new Entry.ResistanceMeasured(new Resistance.Readings(
+                .write(new AssessEntry.ResistanceMeasured(new Resistance.Readings(
                         new BigDecimal("11.46"),
                         new BigDecimal("11.10"),
                         new BigDecimal("11.04"),
@@ -340,6 +345,6 @@ class DemoJobs {
     private void declined() {
         promised(1, 6, DUNLIN, "Ticket hall, south quay", Symptom.SHORT_RUNTIME)
                 .quoted("Pack as fitted", "48")
-                .write(new Entry.QuoteAnswered(false, null));
+                .write(new ArriveEntry.QuoteAnswered(false, null));
     }
 }

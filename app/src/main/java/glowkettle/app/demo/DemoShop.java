@@ -4,7 +4,7 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.security.Accounts;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.journal.Role;
+import glowkettle.job.Role;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.LocalDate;

@@ -3,7 +3,8 @@ package glowkettle.app.demo;
 import glowkettle.free.Effort;
 import glowkettle.free.LeadOrder;
 import glowkettle.free.Loosening;
-import glowkettle.journal.FreeEntry;
+import glowkettle.job.fit.FitEntry;
+import glowkettle.job.free.FreeEntry;
 import glowkettle.library.Bond;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Leads;
@@ -48,12 +49,12 @@ final class Freed {
     }
 
     /** The new pack's leads have other colours; the lowest reads nothing, the highest what the pack holds. */
-    static FreeEntry.NewLeadsMeasured measured(DeviceModel model) {
+    static FitEntry.NewLeadsMeasured measured(DeviceModel model) {
         List<String> colours = List.of("white", "yellow", "blue", "green", "brown", "grey");
         int count = model.leads() == null ? 2 : model.leads().leads().size();
         BigDecimal highestV = new BigDecimal("3.78").multiply(model.pack().series());
-        return new FreeEntry.NewLeadsMeasured(IntStream.range(0, count)
-                .mapToObj(i -> new FreeEntry.NewLead(
+        return new FitEntry.NewLeadsMeasured(IntStream.range(0, count)
+                .mapToObj(i -> new FitEntry.NewLead(
                         colours.get(i % colours.size()),
                         i == 0 ? BigDecimal.ZERO : i == count - 1 ? highestV : new BigDecimal("0.02")))
                 .toList());

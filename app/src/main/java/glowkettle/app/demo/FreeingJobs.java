@@ -4,9 +4,9 @@ import glowkettle.arrive.Symptom;
 import glowkettle.free.Solvent;
 import glowkettle.heat.Refit;
 import glowkettle.heat.Setting;
-import glowkettle.journal.Entry;
-import glowkettle.journal.FreeEntry;
-import glowkettle.journal.OpenEntry;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.free.FreeEntry;
+import glowkettle.job.open.OpenEntry;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -35,7 +35,7 @@ final class FreeingJobs {
         // Forgotten on the mat and caught: its peak stays with the job, and the strips wait until it is cool.
         opening.promised(0, 4, PETREL, "Lookout, ferry Kittiwake", Symptom.SHORT_RUNTIME)
                 .assessed()
-                .write(new Entry.ChargeSeen(new BigDecimal("21")))
+                .write(new AssessEntry.ChargeSeen(new BigDecimal("21")))
                 .tornDownTo("soften-front")
                 .write(new FreeEntry.SandReady())
                 .at(now.minus(Duration.ofMinutes(7)))
@@ -54,7 +54,7 @@ final class FreeingJobs {
                 .write(new FreeEntry.StripDrawn("free-pack", BigDecimal.ONE, true, null));
         opening.promised(0, 3, PETREL, "Second mate, ferry Skua", Symptom.SHORT_RUNTIME)
                 .assessed()
-                .write(new Entry.ChargeSeen(new BigDecimal("22")))
+                .write(new AssessEntry.ChargeSeen(new BigDecimal("22")))
                 .tornDownTo("soften-front")
                 .write(new FreeEntry.SandReady())
                 .at(now.minus(Duration.ofSeconds(160)))
@@ -65,7 +65,7 @@ final class FreeingJobs {
                         null));
         opening.promised(0, 3, GUILLEMOT, "Boatswain, ferry Fulmar", Symptom.SUDDEN_SHUT_DOWN)
                 .assessed()
-                .write(new Entry.ChargeSeen(new BigDecimal("24")))
+                .write(new AssessEntry.ChargeSeen(new BigDecimal("24")))
                 .tornDownTo("free-pack");
         opening.promised(1, 4, PLOVER, "Car deck, ferry Skua", Symptom.SHORT_RUNTIME)
                 .assessed()

@@ -17,10 +17,20 @@ import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.RunDown;
 import glowkettle.fit.PackLabel;
 import glowkettle.isolation.ContainerChoice;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.PackHealth;
-import glowkettle.journal.Role;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.Role;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.PackHealth;
+import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.fit.FitEntry;
+import glowkettle.job.handback.HandBackEntry;
+import glowkettle.job.isolation.IsolationEntry;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.Fastener;
 import glowkettle.library.PackData;
 import glowkettle.open.Tray;
@@ -44,7 +54,7 @@ final class Play {
     private Instant now;
     private final long job;
 
-    private Play(JournalBook journal, Containers containers, Instant start, Entry.JobOpened opened) {
+    private Play(JournalBook journal, Containers containers, Instant start, ArriveEntry.JobOpened opened) {
         this.journal = journal.at(() -> this.now);
         this.containers = containers;
         this.now = start;
@@ -63,7 +73,7 @@ final class Play {
                 journal,
                 containers,
                 start,
-                new Entry.JobOpened(
+                new ArriveEntry.JobOpened(
                         model,
                         null,
                         null,
@@ -102,9 +112,9 @@ final class Play {
 
     /** A step takes about as long as its plan says, a little more or less from job to job; anything else two minutes. */
     private Duration lasting(Entry entry) {
-        Optional<String> step = entry instanceof Entry.StepDone done && done.way() == Entry.Way.IN
+        Optional<String> step = entry instanceof OpenEntry.StepDone done && done.way() == OpenEntry.Way.IN
                 ? Optional.of(done.step())
-                : entry instanceof Entry.FastenersOut out && !out.out().isEmpty()
+                : entry instanceof OpenEntry.FastenersOut out && !out.out().isEmpty()
                         ? file().model().fastener(out.out().getFirst()).map(Fastener::operation)
                         : Optional.empty();
         return step.flatMap(file()::operation)
@@ -123,37 +133,38 @@ final class Play {
         List<Quote.Priced> packs = IntStream.range(0, offers.length / 2)
                 .mapToObj(i -> new Quote.Priced(offers[2 * i], new BigDecimal(offers[2 * i + 1])))
                 .toList();
-        return write(new Entry.Quoted(new Quote.Request(file().labourMinutes(), List.of(), packs)));
+        return write(new ArriveEntry.Quoted(new Quote.Request(file().labourMinutes(), List.of(), packs)));
     }
 
     Play looked() {
-        return write(new Entry.Looked(Look.GOOD));
+        return write(new AssessEntry.Looked(Look.GOOD));
     }
 
     Play warm(String surfaceC) {
-        return write(new Entry.WarmthTaken(Warmth.atRest(surfaceC, "21.0")));
+        return write(new AssessEntry.WarmthTaken(Warmth.atRest(surfaceC, "21.0")));
     }
 
     Play seam(String... gapsMm) {
-        return write(new Entry.SeamTaken(new Seam(figures(gapsMm), null, false)));
+        return write(new AssessEntry.SeamTaken(new Seam(figures(gapsMm), null, false)));
     }
 
     Play thick(double percent) {
         BigDecimal nominal = file().model().pack().thicknessMm();
         BigDecimal middle = BigDecimal.valueOf(Math.round(nominal.doubleValue() * (100 + percent)) / 100.0);
-        return write(
-                new Entry.ThicknessTaken(new Thickness(middle, List.of(nominal, nominal, nominal, nominal), null)));
+        return write(new AssessEntry.ThicknessTaken(
+                new Thickness(middle, List.of(nominal, nominal, nominal, nominal), null)));
     }
 
     Play rested(String cellV) {
-        return write(new Entry.VoltageTaken(new Voltage(new BigDecimal(cellV), null, VoltageSource.CELLS, null, null)));
+        return write(new AssessEntry.VoltageTaken(
+                new Voltage(new BigDecimal(cellV), null, VoltageSource.CELLS, null, null)));
     }
 
-    Play gauge(Entry.Moment moment, int percent, int cycles) {
+    Play gauge(Moment moment, int percent, int cycles) {
         PackData pack = file().model().pack();
         BigDecimal full =
                 pack.capacityMah().multiply(BigDecimal.valueOf(percent)).movePointLeft(2);
-        return write(new Entry.GaugeRead(
+        return write(new AssessEntry.GaugeRead(
                 moment,
                 new GaugeReading(
                         full.setScale(0, java.math.RoundingMode.HALF_UP),
@@ -166,7 +177,7 @@ final class Play {
 
     /** Everything Assess needs at the counter, and all of it good. */
     Play assessed() {
-        return looked().warm("22.0").seam("0.10", "0.12", "0.10", "0.11").gauge(Entry.Moment.BEFORE, 61, 640);
+        return looked().warm("22.0").seam("0.10", "0.12", "0.10", "0.11").gauge(Moment.BEFORE, 61, 640);
     }
 
     /** Works through the plan until so many of its steps are left. */
@@ -175,7 +186,7 @@ final class Play {
         while (file().plan().result().steps().size() - file().stepsIn().size() > left) {
             var step = file().nextStep(file().plan().result()).orElseThrow().operation();
             if (step.isInside() && !file().conditionsConfirmed()) {
-                write(new Entry.ConditionsConfirmed());
+                write(new OpenEntry.ConditionsConfirmed());
             }
             List<String> fasteners = file().model().fastenersOf(step.id()).stream()
                     .map(Fastener::id)
@@ -183,8 +194,8 @@ final class Play {
             Freed.before(step.id(), this);
             write(
                     fasteners.isEmpty()
-                            ? new Entry.StepDone(Entry.Way.IN, step.id())
-                            : new Entry.FastenersOut(fasteners, List.of()));
+                            ? new OpenEntry.StepDone(OpenEntry.Way.IN, step.id())
+                            : new OpenEntry.FastenersOut(fasteners, List.of()));
         }
         return this;
     }
@@ -192,13 +203,13 @@ final class Play {
     /** What comes before the first screw: a glued pack is low, and a cold removal stands ready. */
     private void beginning() {
         if (PackHealth.of(file()).runDownUndecided()) {
-            write(new Entry.RunDownChosen(
+            write(new AssessEntry.RunDownChosen(
                     RunDown.School.RUN_DOWN_FIRST, file().model().pack().lightUseW(), BigDecimal.valueOf(20)));
         }
-        for (Optional<Entry.ColdStep> next = file().coldRemovalNext();
+        for (Optional<AssessEntry.ColdStep> next = file().coldRemovalNext();
                 next.isPresent();
                 next = file().coldRemovalNext()) {
-            asLead(new Entry.ColdRemovalConfirmed(next.get(), next.get().named() ? "A. Quayside" : null));
+            asLead(new AssessEntry.ColdRemovalConfirmed(next.get(), next.get().named() ? "A. Quayside" : null));
         }
     }
 
@@ -207,7 +218,7 @@ final class Play {
         List<String> order = file().plan().result().order();
         tornDown(order.size() - order.indexOf(step));
         boolean inside = file().operation(step).orElseThrow().isInside();
-        return inside && !file().conditionsConfirmed() ? write(new Entry.ConditionsConfirmed()) : this;
+        return inside && !file().conditionsConfirmed() ? write(new OpenEntry.ConditionsConfirmed()) : this;
     }
 
     Play out() {
@@ -234,16 +245,16 @@ final class Play {
     }
 
     Play offered(PackLabel label) {
-        return write(new Entry.PackOffered(label));
+        return write(new FitEntry.PackOffered(label));
     }
 
     Play fitted() {
-        return offered(rightLabel()).unpacked().write(new Entry.PackChosen());
+        return offered(rightLabel()).unpacked().write(new FitEntry.PackChosen());
     }
 
     /** The new pack looked at as it comes out of its box, and sound. */
     Play unpacked() {
-        return write(new Entry.NewPackSeen(
+        return write(new FitEntry.NewPackSeen(
                 Look.GOOD,
                 new Thickness(file().model().pack().thicknessMm(), List.of(), null),
                 new Voltage(new BigDecimal("3.78"), null, VoltageSource.PLUG, null, null),
@@ -271,29 +282,29 @@ final class Play {
                     .map(fastener -> new Tray.Placement(fastener.id(), fastener.id()))
                     .toList();
             if (!placements.isEmpty()) {
-                write(new Entry.FastenersBack(placements));
+                write(new WayBackEntry.FastenersBack(placements));
             }
-            write(new Entry.StepDone(Entry.Way.BACK, step.get().id()));
+            write(new OpenEntry.StepDone(OpenEntry.Way.BACK, step.get().id()));
         }
     }
 
     Play proved(int left) {
         List<CheckList.Check> checks = file().checks();
         for (CheckList.Check check : checks.subList(0, checks.size() - left)) {
-            write(new Entry.Checked(check.id(), CheckList.Outcome.WORKS, null));
+            write(new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null));
         }
-        return left == 0 ? gauge(Entry.Moment.AFTER, 99, 1) : this;
+        return left == 0 ? gauge(Moment.AFTER, 99, 1) : this;
     }
 
-    Play cycle(Entry.CycleStep step, Instant happened) {
+    Play cycle(CalibrateEntry.CycleStep step, Instant happened) {
         if (now.isBefore(happened)) {
             at(happened);
         }
-        return write(new Entry.CycleEvent(step, happened, null));
+        return write(new CalibrateEntry.CycleEvent(step, happened, null));
     }
 
     Play leftOut() {
-        return write(new Entry.CycleLeftOut("The gauge of this pack comes calibrated; the maker says so."));
+        return write(new CalibrateEntry.CycleLeftOut("The gauge of this pack comes calibrated; the maker says so."));
     }
 
     /** Into the container that the store proposes. */
@@ -304,7 +315,7 @@ final class Play {
                 .proposed()
                 .orElseThrow(() -> new IllegalStateException("The demo has no container for job " + job))
                 .container();
-        return write(new Entry.PackStored(
+        return write(new IsolationEntry.PackStored(
                 container.id(),
                 container.name(),
                 file.oldPackTier().result().tier(),
@@ -321,13 +332,13 @@ final class Play {
             }
             at(due.plus(Duration.ofMinutes(2)));
             BigDecimal air = new BigDecimal(ambientC).add(BigDecimal.valueOf(due.getEpochSecond() / 60 % 7, 1));
-            write(new Entry.Watched(air.add(BigDecimal.valueOf(Math.round(aboveK * 10), 1)), air, null));
+            write(new IsolationEntry.Watched(air.add(BigDecimal.valueOf(Math.round(aboveK * 10), 1)), air, null));
         }
     }
 
     Play signed() {
-        write(new Entry.SignedOff(Role.TECHNICIAN));
-        return file().closed() ? this : asLead(new Entry.SignedOff(Role.LEAD));
+        write(new HandBackEntry.SignedOff(Role.TECHNICIAN));
+        return file().closed() ? this : asLead(new HandBackEntry.SignedOff(Role.LEAD));
     }
 
     private static List<BigDecimal> figures(String... texts) {

@@ -1,8 +1,9 @@
 package glowkettle.app.fit;
 
 import glowkettle.app.web.Completion;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.fit.FitEntry;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
@@ -11,14 +12,14 @@ import org.springframework.stereotype.Component;
 class ChosenPack implements Completion {
     @Override
     public Class<? extends Entry> completes() {
-        return Entry.PackChosen.class;
+        return FitEntry.PackChosen.class;
     }
 
     @Override
     public void complete(JobFile job, Map<String, String[]> typed) {
         typed.remove("offer");
         job.state()
-                .latestRecorded(Entry.PackOffered.class)
+                .latestRecorded(FitEntry.PackOffered.class)
                 .ifPresent(offered -> typed.put("offer", new String[] {String.valueOf(offered.seq())}));
     }
 }

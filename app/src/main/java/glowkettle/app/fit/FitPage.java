@@ -9,9 +9,9 @@ import glowkettle.cell.Body;
 import glowkettle.finding.Unanswerable;
 import glowkettle.fit.SizeCode;
 import glowkettle.fit.Verdict;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.Stage;
+import glowkettle.job.fit.FitEntry;
 import glowkettle.library.PackData;
 import glowkettle.limits.Limit;
 import java.time.Instant;
@@ -36,8 +36,8 @@ class FitPage implements StagePage {
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         var label = job.state()
-                .latest(Entry.PackOffered.class)
-                .map(Entry.PackOffered::label)
+                .latest(FitEntry.PackOffered.class)
+                .map(FitEntry.PackOffered::label)
                 .orElse(null);
         var comparison = job.comparison().orElse(null);
         PackData pack = job.model().pack();
@@ -47,8 +47,8 @@ class FitPage implements StagePage {
         model.addAttribute(
                 "oldPack",
                 job.state()
-                        .latest(Entry.OldPackRead.class)
-                        .map(Entry.OldPackRead::pack)
+                        .latest(FitEntry.OldPackRead.class)
+                        .map(FitEntry.OldPackRead::pack)
                         .orElse(null));
         model.addAttribute("label", label);
         model.addAttribute("comparison", comparison);

@@ -3,7 +3,7 @@ package glowkettle.app.free;
 import glowkettle.free.Effort;
 import glowkettle.free.Ladder;
 import glowkettle.free.Loosening;
-import glowkettle.journal.Freeing;
+import glowkettle.job.free.Freeing;
 import glowkettle.library.Bond;
 import java.time.Instant;
 import java.util.List;

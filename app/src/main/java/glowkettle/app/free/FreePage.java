@@ -12,12 +12,12 @@ import glowkettle.free.Loosening;
 import glowkettle.free.Solvent;
 import glowkettle.heat.Adhesive;
 import glowkettle.heat.Refit;
-import glowkettle.journal.Admission;
-import glowkettle.journal.Entry;
-import glowkettle.journal.Freeing;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Role;
-import glowkettle.journal.Stage;
+import glowkettle.job.Admission;
+import glowkettle.job.JobFile;
+import glowkettle.job.Role;
+import glowkettle.job.Stage;
+import glowkettle.job.free.Freeing;
+import glowkettle.job.open.OpenEntry;
 import glowkettle.library.Bond;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -104,7 +104,8 @@ class FreePage implements StagePage {
         return job.nextStep(job.plan().result())
                 .flatMap(step -> Admission.refuse(
                         job,
-                        new Entry.StepDone(Entry.Way.IN, step.operation().id()),
+                        new OpenEntry.StepDone(
+                                OpenEntry.Way.IN, step.operation().id()),
                         new Admission.Author("", Role.TECHNICIAN),
                         now))
                 .map(Admission.Refusal::reason)

@@ -2,10 +2,10 @@ package glowkettle.app.free;
 
 import glowkettle.app.web.Completion;
 import glowkettle.heat.Refit;
-import glowkettle.journal.BenchClocks;
-import glowkettle.journal.Entry;
-import glowkettle.journal.FreeEntry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.free.BenchClocks;
+import glowkettle.job.free.FreeEntry;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.Map;

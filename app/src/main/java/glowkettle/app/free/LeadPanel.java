@@ -2,9 +2,9 @@ package glowkettle.app.free;
 
 import glowkettle.finding.Result;
 import glowkettle.free.LeadOrder;
-import glowkettle.journal.FreeEntry;
-import glowkettle.journal.Freeing;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
+import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Freeing;
 import glowkettle.library.Lead;
 import glowkettle.library.Leads;
 import java.util.List;

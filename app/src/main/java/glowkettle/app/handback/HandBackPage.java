@@ -3,10 +3,10 @@ package glowkettle.app.handback;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.isolation.Containers;
 import glowkettle.app.web.StagePage;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Role;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.Role;
+import glowkettle.job.Stage;
+import glowkettle.job.handback.HandBackEntry;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -40,7 +40,8 @@ class HandBackPage implements StagePage {
                 job.failureForTheOwner().isPresent() ? null : job.failedCheck().orElse(null));
         model.addAttribute("leadSigned", job.signedBy(Role.LEAD));
         model.addAttribute("closed", job.closed());
-        model.addAttribute("addenda", job.state().all(Entry.Addendum.class).toList());
+        model.addAttribute(
+                "addenda", job.state().all(HandBackEntry.Addendum.class).toList());
     }
 
     private static String oldPackIs(JobFile job) {

@@ -6,8 +6,11 @@ import glowkettle.calibrate.Kept;
 import glowkettle.finding.Figures;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.fit.FitEntry;
+import glowkettle.job.prove.ProveEntry;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -85,9 +88,9 @@ public record OwnersSheet(
         List<String> done = new ArrayList<>();
         boolean another = job.packChosen() && !job.keepsPack();
         job.state()
-                .latest(Entry.PackOffered.class)
+                .latest(FitEntry.PackOffered.class)
                 .filter(offered -> another)
-                .map(Entry.PackOffered::label)
+                .map(FitEntry.PackOffered::label)
                 .ifPresent(label -> {
                     String lot = label.lot() == null ? "" : ", lot " + label.lot();
                     done.add("New pack fitted: %s, %s%s.".formatted(volts(label), mah(label.capacityMah()), lot));
@@ -117,14 +120,14 @@ public record OwnersSheet(
 
     private static List<Compared> beforeAfter(JobFile job) {
         List<Compared> rows = new ArrayList<>();
-        BigDecimal before = capacity(job, Entry.Moment.BEFORE);
-        BigDecimal after = capacity(job, Entry.Moment.AFTER);
+        BigDecimal before = capacity(job, Moment.BEFORE);
+        BigDecimal after = capacity(job, Moment.AFTER);
         rows.add(new Compared("Full charge capacity, by the gauge", measured(before), measured(after)));
         rows.add(new Compared("Expected runtime at light use", runtime(job, before), runtime(job, after)));
         return rows;
     }
 
-    private static @Nullable BigDecimal capacity(JobFile job, Entry.Moment moment) {
+    private static @Nullable BigDecimal capacity(JobFile job, Moment moment) {
         return job.gauge(moment)
                 .map(read -> read.reading().fullChargeCapacityMah())
                 .orElse(null);
@@ -142,11 +145,11 @@ public record OwnersSheet(
     }
 
     private static List<String> checks(JobFile job) {
-        Map<String, Entry.Checked> checked = job.checked();
+        Map<String, ProveEntry.Checked> checked = job.checked();
         Optional<String> takenOn = job.failureForTheOwner();
         return job.checks().stream()
                 .map(check -> {
-                    Entry.Checked outcome = checked.get(check.id());
+                    ProveEntry.Checked outcome = checked.get(check.id());
                     String words = outcome == null
                             ? "not tried"
                             : switch (outcome.outcome()) {
@@ -164,7 +167,10 @@ public record OwnersSheet(
     private static String calibration(JobFile job) {
         if (job.soak().leftOut()) {
             return "Not calibrated: "
-                    + job.state().latest(Entry.CycleLeftOut.class).orElseThrow().reason();
+                    + job.state()
+                            .latest(CalibrateEntry.CycleLeftOut.class)
+                            .orElseThrow()
+                            .reason();
         }
         Kept.Standing standing = job.soak().verdict().result().standing();
         return switch (standing) {

@@ -3,9 +3,10 @@ package glowkettle.app.isolation;
 import glowkettle.app.journal.Gate;
 import glowkettle.app.shop.Shop;
 import glowkettle.isolation.ContainerChoice;
-import glowkettle.journal.Admission;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.Admission;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.isolation.IsolationEntry;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -24,7 +25,7 @@ class ContainerGate implements Gate {
 
     @Override
     public Optional<Admission.Refusal> refuse(JobFile job, Entry entry) {
-        if (!(entry instanceof Entry.PackStored stored)) {
+        if (!(entry instanceof IsolationEntry.PackStored stored)) {
             return Optional.empty();
         }
         rows.lock(Shop.ID, stored.container());

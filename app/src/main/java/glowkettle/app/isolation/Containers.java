@@ -4,7 +4,7 @@ import glowkettle.app.shop.Shop;
 import glowkettle.assess.Tier;
 import glowkettle.finding.Result;
 import glowkettle.isolation.ContainerChoice;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

@@ -11,7 +11,7 @@ import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.Roles;
 import glowkettle.app.web.Words;
 import glowkettle.isolation.HandOver;
-import glowkettle.journal.Role;
+import glowkettle.job.Role;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.InstantSource;

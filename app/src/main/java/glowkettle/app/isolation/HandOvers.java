@@ -7,9 +7,9 @@ import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.Shop;
 import glowkettle.finding.Result;
 import glowkettle.isolation.HandOver;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Role;
+import glowkettle.job.JobFile;
+import glowkettle.job.Role;
+import glowkettle.job.isolation.IsolationEntry;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
@@ -79,7 +79,7 @@ public class HandOvers {
             Appended appended = journal.append(
                     job,
                     new Draft(
-                            new Entry.PackReleased(number, collector),
+                            new IsolationEntry.PackReleased(number, collector),
                             Store.formOf(formId, job),
                             Draft.WHATEVER_CAME,
                             null,

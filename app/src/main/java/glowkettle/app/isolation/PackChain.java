@@ -1,9 +1,11 @@
 package glowkettle.app.isolation;
 
 import glowkettle.finding.Figures;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Recorded;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.isolation.IsolationEntry;
+import glowkettle.job.open.OpenEntry;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -29,14 +31,15 @@ record PackChain(long job, List<Link> links) {
     }
 
     private static Stream<String> words(Recorded recorded, Optional<Recorded> lifted, JobFile job) {
-        if (lifted.filter(recorded::equals).isPresent() && recorded.entry() instanceof Entry.StepDone step) {
+        if (lifted.filter(recorded::equals).isPresent() && recorded.entry() instanceof OpenEntry.StepDone step) {
             return Stream.of(job.operation(step.step()).orElseThrow().label());
         }
         return switch (recorded.entry()) {
-            case Entry.JobOpened opened -> Stream.of("came in from " + opened.owner());
-            case Entry.PackStored stored -> Stream.of("into “" + stored.containerName() + "”");
-            case Entry.Watched watched -> Stream.of("looked at, " + Figures.withUnit(watched.surfaceC(), "°C"));
-            case Entry.PackReleased released -> Stream.of("handed over to " + released.collector());
+            case ArriveEntry.JobOpened opened -> Stream.of("came in from " + opened.owner());
+            case IsolationEntry.PackStored stored -> Stream.of("into “" + stored.containerName() + "”");
+            case IsolationEntry.Watched watched ->
+                Stream.of("looked at, " + Figures.withUnit(watched.surfaceC(), "°C"));
+            case IsolationEntry.PackReleased released -> Stream.of("handed over to " + released.collector());
             default -> Stream.of();
         };
     }

@@ -6,8 +6,8 @@ import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.Shop;
 import glowkettle.assess.HazardReadings;
-import glowkettle.journal.Entry;
-import glowkettle.journal.Role;
+import glowkettle.job.Role;
+import glowkettle.job.isolation.IsolationEntry;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -82,7 +82,7 @@ class Store {
             Appended appended = journal.append(
                     pack.job(),
                     new Draft(
-                            new Entry.Watched(typed.surfaceC(), typed.ambientC(), look),
+                            new IsolationEntry.Watched(typed.surfaceC(), typed.ambientC(), look),
                             formOf(by.formId(), pack.job()),
                             Draft.WHATEVER_CAME,
                             null,

@@ -1,8 +1,9 @@
 package glowkettle.app.isolation;
 
 import glowkettle.app.web.Completion;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.isolation.IsolationEntry;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
@@ -17,7 +18,7 @@ class StoringCompletion implements Completion {
 
     @Override
     public Class<? extends Entry> completes() {
-        return Entry.PackStored.class;
+        return IsolationEntry.PackStored.class;
     }
 
     @Override

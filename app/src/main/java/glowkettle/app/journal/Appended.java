@@ -1,8 +1,8 @@
 package glowkettle.app.journal;
 
-import glowkettle.journal.Admission;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Recorded;
+import glowkettle.job.Admission;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
 import java.util.List;
 
 /** How an attempt to write ended. */

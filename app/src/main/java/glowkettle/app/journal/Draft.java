@@ -1,7 +1,7 @@
 package glowkettle.app.journal;
 
-import glowkettle.journal.Entry;
-import glowkettle.journal.Role;
+import glowkettle.job.Entry;
+import glowkettle.job.Role;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 

@@ -2,8 +2,8 @@ package glowkettle.app.journal;
 
 import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
-import glowkettle.journal.Entry;
-import glowkettle.journal.Kinds;
+import glowkettle.job.Entry;
+import glowkettle.job.order.OrderOfWork;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
@@ -28,10 +28,10 @@ public final class EntryJson {
      * @throws IllegalStateException where it is not
      */
     public Entry read(String kind, String body) {
-        Class<? extends Entry> type = Kinds.BY_ID.get(kind);
-        if (type == null) {
-            throw new IllegalStateException("No entry is of the kind '%s'".formatted(kind));
-        }
+        Class<? extends Entry> type = OrderOfWork.CHAPTERS
+                .kind(kind)
+                .orElseThrow(() -> new IllegalStateException("No entry is of the kind '%s'".formatted(kind)))
+                .type();
         try {
             Entry entry = mapper.readValue(body, type);
             Components.requireWhole(kind, entry);

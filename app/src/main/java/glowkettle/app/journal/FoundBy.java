@@ -1,7 +1,9 @@
 package glowkettle.app.journal;
 
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.fit.FitEntry;
+import glowkettle.job.isolation.IsolationEntry;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -12,17 +14,19 @@ final class FoundBy {
     private FoundBy() {}
 
     static String of(JobFile job) {
-        Entry.JobOpened opened = job.opened();
+        ArriveEntry.JobOpened opened = job.opened();
         return Stream.of(
                         opened.owner(),
                         job.model().name(),
                         opened.serial(),
                         opened.modelCode(),
                         job.state()
-                                .latest(Entry.PackOffered.class)
+                                .latest(FitEntry.PackOffered.class)
                                 .map(offered -> offered.label().lot())
                                 .orElse(null),
-                        job.stored().map(Entry.PackStored::containerName).orElse(null))
+                        job.stored()
+                                .map(IsolationEntry.PackStored::containerName)
+                                .orElse(null))
                 .filter(Objects::nonNull)
                 .map(text -> text.toLowerCase(Locale.ROOT))
                 .collect(Collectors.joining(" · "));

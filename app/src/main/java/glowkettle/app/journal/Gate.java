@@ -1,8 +1,8 @@
 package glowkettle.app.journal;
 
-import glowkettle.journal.Admission;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.Admission;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
 import java.util.Optional;
 
 /** What must hold beyond a job's own journal before an entry is taken. It is asked inside the entry's transaction. */

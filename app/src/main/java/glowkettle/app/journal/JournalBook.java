@@ -4,13 +4,15 @@ import glowkettle.app.journal.Journals.Journal;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.Shop;
-import glowkettle.journal.Admission;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.JobState;
-import glowkettle.journal.OpenEntry;
-import glowkettle.journal.Recorded;
-import glowkettle.journal.Role;
+import glowkettle.job.Admission;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
+import glowkettle.job.Recorded;
+import glowkettle.job.Role;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.job.order.OrderOfWork;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
 import java.time.Instant;
@@ -62,7 +64,7 @@ public class JournalBook {
     }
 
     @Transactional
-    public long open(Entry.JobOpened opened, UUID formId, String by) {
+    public long open(ArriveEntry.JobOpened opened, UUID formId, String by) {
         Optional<Long> written = entries.jobOfForm(Shop.ID, formId.toString());
         if (written.isPresent()) {
             return written.get();
@@ -76,7 +78,7 @@ public class JournalBook {
         Journal begun = write(number, Journal.EMPTY, new Draft(opened, formId, 0, null, by, Role.TECHNICIAN));
         List<OpenEntry.LearntStep> learnt = projections.learnt(opened.modelId());
         if (!learnt.isEmpty()) {
-            Entry.Apart minutes = new OpenEntry.MinutesLearnt(learnt);
+            Entry minutes = new OpenEntry.MinutesLearnt(learnt);
             begun = write(number, begun, new Draft(minutes, UUID.randomUUID(), 1, null, by, Role.TECHNICIAN));
         }
         projections.put(asWritten(number, begun));
@@ -127,7 +129,7 @@ public class JournalBook {
                 journal.seq() + 1,
                 at,
                 draft.by(),
-                draft.entry().kind(),
+                OrderOfWork.CHAPTERS.id(draft.entry()),
                 json.write(draft.entry()),
                 draft.corrects());
         // Whatever could not be read again is not written either.
@@ -173,13 +175,13 @@ public class JournalBook {
         @Nullable JobFile known = journal.reckoned().get();
         JobFile file = known != null && known.isBy(model, version)
                 ? known.later(clock.instant())
-                : new JobFile(job, journal.state(), model, version, clock.instant());
+                : new JobFile(job, OrderOfWork.CHAPTERS, journal.state(), model, version, clock.instant());
         journal.reckoned().set(file);
         return file;
     }
 
     private JobFile file(long job, JobState state, Instant now) {
-        return new JobFile(job, state, model(state), limits.version(state.limitsVersion()), now);
+        return new JobFile(job, OrderOfWork.CHAPTERS, state, model(state), limits.version(state.limitsVersion()), now);
     }
 
     private DeviceModel model(JobState state) {

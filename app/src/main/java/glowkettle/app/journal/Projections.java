@@ -4,15 +4,14 @@ import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;
-import glowkettle.journal.BenchClocks;
-import glowkettle.journal.CallClass;
-import glowkettle.journal.Calls;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.LearntMinutes;
-import glowkettle.journal.NextThing;
-import glowkettle.journal.OpenEntry;
-import glowkettle.journal.Stage;
+import glowkettle.job.CallClass;
+import glowkettle.job.Calls;
+import glowkettle.job.JobFile;
+import glowkettle.job.NextThing;
+import glowkettle.job.Stage;
+import glowkettle.job.free.BenchClocks;
+import glowkettle.job.open.LearntMinutes;
+import glowkettle.job.open.OpenEntry;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -112,9 +111,9 @@ class Projections {
             rows.putStepTimes(Shop.ID, times);
         }
         List<ProjectionMapper.NoteRow> notes = job.state().counting().stream()
-                .filter(recorded -> recorded.entry() instanceof Entry.Noted)
+                .filter(recorded -> recorded.entry() instanceof OpenEntry.Noted)
                 .map(recorded -> {
-                    Entry.Noted noted = (Entry.Noted) recorded.entry();
+                    OpenEntry.Noted noted = (OpenEntry.Noted) recorded.entry();
                     return new ProjectionMapper.NoteRow(
                             job.number(),
                             recorded.seq(),

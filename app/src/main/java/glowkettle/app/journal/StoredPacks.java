@@ -4,9 +4,9 @@ import glowkettle.app.journal.ProjectionMapper.StoredRow;
 import glowkettle.assess.Tier;
 import glowkettle.cell.Chemistry;
 import glowkettle.isolation.Watch;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Recorded;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.library.PackData;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
@@ -16,28 +16,30 @@ import org.jspecify.annotations.Nullable;
 /** What the store shows of a job's old pack. It enters by itself when it is lifted out. */
 final class StoredPacks {
     Optional<StoredRow> of(JobFile job, OpeningHours hours) {
-        Optional<Recorded> put = job.state().latestRecorded(Entry.PackStored.class);
+        Optional<Recorded> put = job.state().latestRecorded(IsolationEntry.PackStored.class);
         Optional<Recorded> lifted = job.liftedOutAt();
         if (put.isEmpty() && (lifted.isEmpty() || job.keepsPack())) {
             return Optional.empty();
         }
         Instant since = put.or(() -> lifted).orElseThrow().at();
-        return Optional.of(row(job, put.map(Recorded::entry).map(Entry.PackStored.class::cast), since, hours));
+        return Optional.of(row(job, put.map(Recorded::entry).map(IsolationEntry.PackStored.class::cast), since, hours));
     }
 
-    private static StoredRow row(JobFile job, Optional<Entry.PackStored> put, Instant since, OpeningHours hours) {
+    private static StoredRow row(
+            JobFile job, Optional<IsolationEntry.PackStored> put, Instant since, OpeningHours hours) {
         PackData pack = job.model().pack();
-        Optional<Recorded> look = job.state().latestRecorded(Entry.Watched.class);
-        Entry.@Nullable Watched seen =
-                look.map(Recorded::entry).map(Entry.Watched.class::cast).orElse(null);
+        Optional<Recorded> look = job.state().latestRecorded(IsolationEntry.Watched.class);
+        IsolationEntry.@Nullable Watched seen = look.map(Recorded::entry)
+                .map(IsolationEntry.Watched.class::cast)
+                .orElse(null);
         Watch.@Nullable Due due = job.watch(hours).map(watch -> watch.result()).orElse(null);
         Tier tier = job.oldPackTier().result().tier();
         return new StoredRow(
                 job.number(),
-                put.map(Entry.PackStored::container).orElse(null),
+                put.map(IsolationEntry.PackStored::container).orElse(null),
                 "job " + job.number() + ", " + job.model().name(),
                 put.map(stored -> Tier.worse(stored.tier(), tier)).orElse(tier).name(),
-                put.map(Entry.PackStored::energyWh).orElseGet(pack::energyWh),
+                put.map(IsolationEntry.PackStored::energyWh).orElseGet(pack::energyWh),
                 since,
                 look.map(Recorded::at).orElse(null),
                 seen == null ? null : seen.surfaceC(),
@@ -48,6 +50,6 @@ final class StoredPacks {
                 pack.cells(),
                 pack.massG(),
                 job.worstTier().atLeast(Tier.GUARDED),
-                job.released().map(Entry.PackReleased::handOver).orElse(null));
+                job.released().map(IsolationEntry.PackReleased::handOver).orElse(null));
     }
 }

@@ -6,7 +6,7 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.photo.Address;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.Words;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.InstantSource;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package glowkettle.app.live;
 
 import glowkettle.app.journal.JournalBook;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;

@@ -1,7 +1,7 @@
 package glowkettle.app.open;
 
 import glowkettle.finding.AppliedLimit;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
 import glowkettle.library.FaceMap;
 import glowkettle.library.Fastener;
 import glowkettle.open.Torque;

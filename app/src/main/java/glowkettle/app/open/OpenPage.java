@@ -4,14 +4,13 @@ import glowkettle.app.binding.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.finding.Figures;
-import glowkettle.journal.Admission;
-import glowkettle.journal.Entry;
-import glowkettle.journal.Freeing;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.LearntMinutes;
-import glowkettle.journal.OpenEntry;
-import glowkettle.journal.Role;
-import glowkettle.journal.Stage;
+import glowkettle.job.Admission;
+import glowkettle.job.JobFile;
+import glowkettle.job.Role;
+import glowkettle.job.Stage;
+import glowkettle.job.free.Freeing;
+import glowkettle.job.open.LearntMinutes;
+import glowkettle.job.open.OpenEntry;
 import glowkettle.library.Fastener;
 import glowkettle.open.TeardownPlan;
 import java.math.BigDecimal;
@@ -78,8 +77,8 @@ class OpenPage implements StagePage {
                         .filter(next -> !Freeing.isFreeing(job, next.operation()))
                         .flatMap(next -> Admission.refuse(
                                 job,
-                                new Entry.StepDone(
-                                        Entry.Way.IN, next.operation().id()),
+                                new OpenEntry.StepDone(
+                                        OpenEntry.Way.IN, next.operation().id()),
                                 new Admission.Author("", Role.TECHNICIAN),
                                 now))
                         .map(Admission.Refusal::reason)

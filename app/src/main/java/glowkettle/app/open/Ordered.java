@@ -1,8 +1,8 @@
 package glowkettle.app.open;
 
 import glowkettle.finding.Figures;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
+import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.library.OperationKind;
 import glowkettle.library.PackData;
 import java.util.Optional;
@@ -19,8 +19,8 @@ public record Ordered(String offer, String label, String connector) {
         }
         PackData pack = job.model().pack();
         String offer = job.state()
-                .latest(Entry.QuoteAnswered.class)
-                .map(Entry.QuoteAnswered::offer)
+                .latest(ArriveEntry.QuoteAnswered.class)
+                .map(ArriveEntry.QuoteAnswered::offer)
                 .orElse("as the model says");
         return Optional.of(new Ordered(
                 offer,

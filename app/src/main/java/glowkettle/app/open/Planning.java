@@ -3,7 +3,7 @@ package glowkettle.app.open;
 import glowkettle.app.binding.Attempt;
 import glowkettle.finding.Result;
 import glowkettle.finding.Unanswerable;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
 import glowkettle.library.Operation;
 import glowkettle.open.HandOrder;
 import glowkettle.open.Teardown;

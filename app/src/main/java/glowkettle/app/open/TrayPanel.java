@@ -1,6 +1,6 @@
 package glowkettle.app.open;
 
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
 import glowkettle.library.FaceMap;
 import glowkettle.library.Fastener;
 import glowkettle.open.Mixup;

@@ -8,9 +8,9 @@ import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.web.JobPages;
 import glowkettle.app.web.Roles;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.Stage;
+import glowkettle.job.arrive.ArriveEntry;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -83,7 +83,7 @@ class PhotoController {
         if (faults.isEmpty()) {
             faults = refused(photos.remove(
                     number,
-                    new Entry.PhotoRemoved(id, reason.strip()),
+                    new ArriveEntry.PhotoRemoved(id, reason.strip()),
                     Forms.id(request),
                     Forms.by(request),
                     Roles.of(request)));

@@ -2,7 +2,7 @@ package glowkettle.app.photo;
 
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.Letters;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.ArrayList;

@@ -3,9 +3,11 @@ package glowkettle.app.prove;
 import glowkettle.app.arrive.HoldPanel;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.web.StagePage;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.Stage;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.prove.ProveEntry;
 import glowkettle.prove.CheckList;
 import java.time.Instant;
 import java.util.List;
@@ -30,7 +32,7 @@ class ProvePage implements StagePage {
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         List<CheckList.Check> checks = job.checks();
-        Map<String, Entry.Checked> checked = job.checked();
+        Map<String, ProveEntry.Checked> checked = job.checked();
         model.addAttribute("checks", checks);
         model.addAttribute("checked", checked);
         model.addAttribute(
@@ -39,11 +41,11 @@ class ProvePage implements StagePage {
                         .filter(check -> !checked.containsKey(check.id()))
                         .findFirst()
                         .orElse(null));
-        model.addAttribute("hold", hold.of(job, Entry.Moment.AFTER));
+        model.addAttribute("hold", hold.of(job, Moment.AFTER));
         model.addAttribute("outcomes", CheckList.Outcome.values());
         model.addAttribute(
                 "gauge",
-                job.gauge(Entry.Moment.AFTER).map(Entry.GaugeRead::reading).orElse(null));
+                job.gauge(Moment.AFTER).map(AssessEntry.GaugeRead::reading).orElse(null));
         model.addAttribute("healthBefore", job.healthBefore().orElse(null));
         model.addAttribute("healthAfter", job.healthAfter().orElse(null));
         model.addAttribute("notFuller", job.notFuller().orElse(null));

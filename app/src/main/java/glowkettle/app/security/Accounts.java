@@ -1,7 +1,7 @@
 package glowkettle.app.security;
 
 import glowkettle.app.shop.Shop;
-import glowkettle.journal.Role;
+import glowkettle.job.Role;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;

@@ -1,6 +1,6 @@
 package glowkettle.app.security;
 
-import glowkettle.journal.Role;
+import glowkettle.job.Role;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;

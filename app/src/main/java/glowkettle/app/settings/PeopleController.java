@@ -7,7 +7,7 @@ import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FormTree;
 import glowkettle.app.binding.Forms;
 import glowkettle.app.security.Accounts;
-import glowkettle.journal.Role;
+import glowkettle.job.Role;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZoneOffset;

@@ -1,7 +1,7 @@
 package glowkettle.app.settings;
 
 import glowkettle.finding.Says;
-import glowkettle.journal.Role;
+import glowkettle.job.Role;
 import org.jspecify.annotations.Nullable;
 
 /**

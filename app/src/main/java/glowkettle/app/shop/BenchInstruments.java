@@ -7,9 +7,9 @@ import glowkettle.instruments.InstrumentSilent;
 import glowkettle.instruments.PressureTester;
 import glowkettle.instruments.Probe;
 import glowkettle.instruments.SimulatedBench;
-import glowkettle.journal.BenchClocks;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.free.BenchClocks;
 import glowkettle.library.PackData;
 import java.io.IOException;
 import java.math.BigDecimal;
@@ -37,10 +37,10 @@ public class BenchInstruments implements DisposableBean {
     }
 
     /** Shown and read in one breath: two people who ask at once get each their own pack. */
-    public synchronized GaugeReader.ReadOut gauge(JobFile job, Entry.Moment moment) throws InstrumentSilent {
+    public synchronized GaugeReader.ReadOut gauge(JobFile job, Moment moment) throws InstrumentSilent {
         PackData pack = job.model().pack();
         SplittableRandom random = new SplittableRandom(job.number() * 2 + moment.ordinal());
-        boolean worn = moment == Entry.Moment.BEFORE;
+        boolean worn = moment == Moment.BEFORE;
         double share = worn ? 0.5 + random.nextDouble(0.25) : 0.97 + random.nextDouble(0.04);
         double cellV = 3.7 + random.nextDouble(0.2);
         StringJoiner answer = new StringJoiner(",")
@@ -73,10 +73,9 @@ public class BenchInstruments implements DisposableBean {
      *
      * @param hurry how many times faster than life the simulated pressure falls
      */
-    public synchronized PressureTester pressureTester(
-            JobFile job, Entry.Moment moment, BigDecimal targetKpa, double hurry) {
+    public synchronized PressureTester pressureTester(JobFile job, Moment moment, BigDecimal targetKpa, double hurry) {
         SplittableRandom random = new SplittableRandom(job.number() * 17 + moment.ordinal());
-        double tauSeconds = moment == Entry.Moment.BEFORE ? 12 + random.nextDouble(60) : 120 + random.nextDouble(200);
+        double tauSeconds = moment == Moment.BEFORE ? 12 + random.nextDouble(60) : 120 + random.nextDouble(200);
         long begun = System.nanoTime();
         bench.show(PressureTester.QUERY, () -> {
             double seconds = (System.nanoTime() - begun) / 1e9 * hurry;

@@ -5,11 +5,11 @@ import glowkettle.app.open.FaceView;
 import glowkettle.app.open.Stuck;
 import glowkettle.app.open.TrayPanel;
 import glowkettle.app.web.StagePage;
-import glowkettle.journal.Admission;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Role;
-import glowkettle.journal.Stage;
+import glowkettle.job.Admission;
+import glowkettle.job.JobFile;
+import glowkettle.job.Role;
+import glowkettle.job.Stage;
+import glowkettle.job.open.OpenEntry;
 import glowkettle.library.Fastener;
 import glowkettle.open.Tightening;
 import glowkettle.open.WayBack;
@@ -45,7 +45,7 @@ class WayBackPage implements StagePage {
                         .filter(next -> job.fasteners().emptyHolesOf(next.id()).isEmpty())
                         .flatMap(next -> Admission.refuse(
                                 job,
-                                new Entry.StepDone(Entry.Way.BACK, next.id()),
+                                new OpenEntry.StepDone(OpenEntry.Way.BACK, next.id()),
                                 new Admission.Author("", Role.TECHNICIAN),
                                 now))
                         .map(Admission.Refusal::reason)

@@ -1,7 +1,7 @@
 package glowkettle.app.web;
 
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
 import java.util.Map;
 
 /** Puts into a form what the product knows and nobody should have to type, or be able to. */

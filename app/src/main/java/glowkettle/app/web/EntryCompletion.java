@@ -2,7 +2,9 @@ package glowkettle.app.web;
 
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.journal.Entry;
+import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.job.wayback.WayBackEntry;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
@@ -31,7 +33,7 @@ class EntryCompletion {
         completions.stream()
                 .filter(completion -> completion.completes() == type)
                 .forEach(completion -> completion.complete(journal.file(number), typed));
-        if (type == Entry.FastenersOut.class) {
+        if (type == OpenEntry.FastenersOut.class) {
             List<String> missing = List.of(typed.getOrDefault("missing[]", new String[0]));
             typed.computeIfPresent(
                     "out[]",
@@ -43,12 +45,12 @@ class EntryCompletion {
             typed.remove(REST);
             RestOfTheLook.isGood(typed);
         }
-        if (type == Entry.FastenersBack.class) {
+        if (type == WayBackEntry.FastenersBack.class) {
             leaveEmptyHolesOut(typed);
         }
         asSaid(typed, "promise", true);
         asSaid(typed, "happened", false);
-        if (type == Entry.CycleEvent.class && blank(typed.get("happened"))) {
+        if (type == CalibrateEntry.CycleEvent.class && blank(typed.get("happened"))) {
             typed.put("happened", new String[] {new Words(shop.zone(), clock.instant()).field(clock.instant())});
         }
     }

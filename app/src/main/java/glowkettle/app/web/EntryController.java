@@ -10,16 +10,16 @@ import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Kinds;
-import glowkettle.journal.OpenEntry;
-import glowkettle.journal.Stage;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.Stage;
+import glowkettle.job.Traits;
+import glowkettle.job.order.OrderOfWork;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -34,17 +34,6 @@ import org.springframework.web.server.ResponseStatusException;
  */
 @Controller
 class EntryController {
-    /** Kinds that more than a journal must know of; their own pages write them. */
-    private static final Set<Class<?>> WRITTEN_ELSEWHERE = Set.of(
-            Entry.JobOpened.class,
-            Entry.Watched.class,
-            Entry.PackReleased.class,
-            Entry.PressureHeld.class,
-            Entry.PhotoTaken.class,
-            Entry.PhotoRemoved.class,
-            Entry.ModelNamed.class,
-            OpenEntry.MinutesLearnt.class);
-
     private final JournalBook journal;
     private final JobPages pages;
     private final EntryCompletion completion;
@@ -67,10 +56,11 @@ class EntryController {
             HttpServletResponse response,
             Model model) {
         Stage stage = JobPages.stage(path).orElseThrow();
-        Class<?> type = Kinds.BY_ID.get(kind);
-        if (type == null || WRITTEN_ELSEWHERE.contains(type)) {
-            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
-        }
+        Class<? extends Entry> type = OrderOfWork.CHAPTERS
+                .kind(kind)
+                .filter(known -> known.traits().source() == Traits.Source.FORM)
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND))
+                .type();
         Map<String, String[]> typed = Forms.typed(request);
         completion.before(type, typed, number);
         Bound<?> bound = Binder.form(type.asSubclass(Record.class), FormTree.of(typed), shop.zone());
@@ -140,7 +130,7 @@ class EntryController {
         boolean gaugeUnread = stage == Stage.ASSESS
                 && next == Stage.OPEN
                 && job.stepsIn().isEmpty()
-                && job.gauge(Entry.Moment.BEFORE).isEmpty();
+                && job.gauge(Moment.BEFORE).isEmpty();
         if (gaugeUnread) {
             // Nobody can say afterwards what was not measured before, so the gauge is offered once.
             return "/jobs/" + number + "/" + stage.path();

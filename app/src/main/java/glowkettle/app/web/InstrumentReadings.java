@@ -8,9 +8,9 @@ import glowkettle.heat.Refit;
 import glowkettle.instruments.Calipers;
 import glowkettle.instruments.GaugeReader;
 import glowkettle.instruments.InstrumentSilent;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.Stage;
 import java.math.BigDecimal;
 import java.time.InstantSource;
 import java.util.LinkedHashMap;
@@ -35,7 +35,7 @@ class InstrumentReadings {
 
     Attempt read(long number, String instrument, Stage stage) {
         JobFile job = journal.file(number);
-        Entry.Moment moment = stage == Stage.PROVE ? Entry.Moment.AFTER : Entry.Moment.BEFORE;
+        Moment moment = stage == Stage.PROVE ? Moment.AFTER : Moment.BEFORE;
         String kind = kind(instrument);
         Map<String, String[]> typed = new LinkedHashMap<>();
         try {

@@ -2,7 +2,7 @@ package glowkettle.app.web;
 
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.journal.JournalBook;
-import glowkettle.journal.Stage;
+import glowkettle.job.Stage;
 import jakarta.servlet.http.HttpServletRequest;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;

@@ -3,10 +3,10 @@ package glowkettle.app.web;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.limits.LimitsBook;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.NextThing;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.NextThing;
+import glowkettle.job.Stage;
+import glowkettle.job.isolation.IsolationEntry;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -46,8 +46,10 @@ public class JobPages {
                 ? null
                 : job.state()
                         .standing(seq)
-                        .map(recorded ->
-                                new Correcting(seq, recorded.entry().kind(), EntryWords.words(recorded.entry(), job)))
+                        .map(recorded -> new Correcting(
+                                seq,
+                                job.chapters().id(recorded.entry()),
+                                job.chapters().words(recorded.entry(), job)))
                         .orElse(null);
     }
 
@@ -66,7 +68,8 @@ public class JobPages {
         boolean away = job.oldPackIsAway() && job.released().isEmpty();
         model.addAttribute("oldPackAway", away ? job.oldPackTier() : null);
         model.addAttribute(
-                "oldPackIn", job.stored().map(Entry.PackStored::containerName).orElse(""));
+                "oldPackIn",
+                job.stored().map(IsolationEntry.PackStored::containerName).orElse(""));
         model.addAttribute("showsStage", showsStage);
     }
 

@@ -1,8 +1,8 @@
 package glowkettle.app.web;
 
-import glowkettle.journal.JobFile;
-import glowkettle.journal.NextThing;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.NextThing;
+import glowkettle.job.Stage;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;

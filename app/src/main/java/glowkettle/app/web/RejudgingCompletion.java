@@ -1,8 +1,9 @@
 package glowkettle.app.web;
 
 import glowkettle.app.limits.LimitsBook;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.assess.AssessEntry;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
@@ -17,7 +18,7 @@ class RejudgingCompletion implements Completion {
 
     @Override
     public Class<? extends Entry> completes() {
-        return Entry.Rejudged.class;
+        return AssessEntry.Rejudged.class;
     }
 
     @Override

@@ -1,6 +1,6 @@
 package glowkettle.app.web;
 
-import glowkettle.journal.Role;
+import glowkettle.job.Role;
 import jakarta.servlet.http.HttpServletRequest;
 
 /** Who sends a request, by role. */

@@ -1,8 +1,8 @@
 package glowkettle.app.web;
 
 import glowkettle.app.binding.Attempt;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Stage;
+import glowkettle.job.JobFile;
+import glowkettle.job.Stage;
 import java.time.Instant;
 import org.springframework.ui.Model;
 

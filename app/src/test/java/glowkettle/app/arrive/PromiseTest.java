@@ -9,8 +9,8 @@ import glowkettle.app.support.Requests;
 import glowkettle.app.support.Requests.Answer;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.calibrate.ClockPlan;
-import glowkettle.journal.Entry;
-import glowkettle.journal.Ready;
+import glowkettle.job.arrive.Ready;
+import glowkettle.job.calibrate.CalibrateEntry;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -88,7 +88,7 @@ class PromiseTest {
 
     @Test
     void withoutACalibrationTheLabourAloneCounts() {
-        Played job = Played.closedUp(kettle).write(new Entry.CycleLeftOut("the owner goes to sea"));
+        Played job = Played.closedUp(kettle).write(new CalibrateEntry.CycleLeftOut("the owner goes to sea"));
         assertThat(earliest(job)).isBefore(Kettle.START.plus(Duration.ofHours(2)));
     }
 

@@ -7,7 +7,7 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.arrive.OpenedBefore;
-import glowkettle.journal.Entry;
+import glowkettle.job.arrive.ArriveEntry;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -29,7 +29,7 @@ class JobSearchTest {
     private long job(String owner, String serial) {
         return kettle.bean(JournalBook.class)
                 .open(
-                        new Entry.JobOpened(
+                        new ArriveEntry.JobOpened(
                                 "gannet-14",
                                 "GN14-B",
                                 serial,

@@ -2,10 +2,13 @@ package glowkettle.app.demo;
 
 import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Within;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Kinds;
-import glowkettle.journal.OpenEntry;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.isolation.IsolationEntry;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.job.order.OrderOfWork;
 import glowkettle.library.DeviceModel;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.ParameterizedType;
@@ -18,6 +21,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
@@ -31,19 +35,20 @@ final class OddEntries {
 
     /** They name what stands outside of the journal. */
     private static final List<Class<?>> OF_OTHER_BOOKS = List.of(
-            Entry.JobOpened.class,
-            Entry.Rejudged.class,
-            Entry.ModelNamed.class,
-            Entry.PhotoTaken.class,
-            Entry.PhotoRemoved.class,
-            Entry.PressureHeld.class,
+            ArriveEntry.JobOpened.class,
+            AssessEntry.Rejudged.class,
+            ArriveEntry.ModelNamed.class,
+            ArriveEntry.PhotoTaken.class,
+            ArriveEntry.PhotoRemoved.class,
+            ArriveEntry.PressureHeld.class,
             OpenEntry.MinutesLearnt.class,
-            Entry.PackReleased.class);
+            IsolationEntry.PackReleased.class);
 
     private final Random random;
-    private final List<? extends Class<? extends Entry>> kinds = Kinds.BY_ID.values().stream()
-            .filter(kind -> !OF_OTHER_BOOKS.contains(kind))
-            .sorted(java.util.Comparator.comparing(Class::getName))
+    private final List<? extends Class<? extends Entry>> kinds = OrderOfWork.CHAPTERS.kinds().stream()
+            .sorted(Comparator.comparing(kind -> kind.id()))
+            .<Class<? extends Entry>>map(kind -> kind.type())
+            .filter(type -> !OF_OTHER_BOOKS.contains(type))
             .toList();
 
     OddEntries(Random random) {

@@ -13,10 +13,11 @@ import glowkettle.assess.HazardTier;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
 import glowkettle.finding.Result;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.Recorded;
-import glowkettle.journal.Role;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.job.Role;
+import glowkettle.job.TakenBack;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -165,7 +166,7 @@ class OddEntriesTest {
 
     private Entry correction(JobFile job, @Nullable Long seq) {
         return random.nextBoolean()
-                ? new Entry.TakenBack(random.nextBoolean() ? "A slip of the hand." : null)
+                ? new TakenBack(random.nextBoolean() ? "A slip of the hand." : null)
                 : job.state()
                         .standing(java.util.Objects.requireNonNull(seq))
                         .map(Recorded::entry)

@@ -8,10 +8,16 @@ import glowkettle.assess.HazardReadings.VoltageSource;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.fit.PackLabel;
 import glowkettle.free.LeadOrder;
-import glowkettle.journal.Entry;
-import glowkettle.journal.FreeEntry;
-import glowkettle.journal.JobFile;
-import glowkettle.journal.PackHealth;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.PackHealth;
+import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.fit.FitEntry;
+import glowkettle.job.free.FreeEntry;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.Bond;
 import glowkettle.library.Leads;
 import glowkettle.library.Operation;
@@ -37,41 +43,41 @@ final class Onwards {
                 job.checks().stream()
                         .filter(check -> !job.checked().containsKey(check.id()))
                         .findFirst()
-                        .map(check -> new Entry.Checked(check.id(), CheckList.Outcome.WORKS, null));
-            case CALIBRATE -> Optional.of(new Entry.CycleLeftOut("It comes calibrated."));
+                        .map(check -> new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null));
+            case CALIBRATE -> Optional.of(new CalibrateEntry.CycleLeftOut("It comes calibrated."));
             case HAND_BACK -> Optional.empty();
         };
     }
 
     private static Optional<Entry> reading(JobFile job) {
         if (PackHealth.of(job).runDownUndecided() || PackHealth.of(job).waitsForRunDown()) {
-            return Optional.of(new Entry.ChargeSeen(new BigDecimal("20")));
+            return Optional.of(new AssessEntry.ChargeSeen(new BigDecimal("20")));
         }
         var state = job.state();
-        if (state.latest(Entry.Looked.class).isEmpty()) {
-            return Optional.of(new Entry.Looked(Look.GOOD));
+        if (state.latest(AssessEntry.Looked.class).isEmpty()) {
+            return Optional.of(new AssessEntry.Looked(Look.GOOD));
         }
-        if (state.latest(Entry.WarmthTaken.class).isEmpty()) {
-            return Optional.of(new Entry.WarmthTaken(Warmth.atRest("21", "21")));
+        if (state.latest(AssessEntry.WarmthTaken.class).isEmpty()) {
+            return Optional.of(new AssessEntry.WarmthTaken(Warmth.atRest("21", "21")));
         }
-        if (state.latest(Entry.SeamTaken.class).isEmpty()) {
-            return Optional.of(new Entry.SeamTaken(new Seam(List.of(new BigDecimal("0.1")), null, false)));
+        if (state.latest(AssessEntry.SeamTaken.class).isEmpty()) {
+            return Optional.of(new AssessEntry.SeamTaken(new Seam(List.of(new BigDecimal("0.1")), null, false)));
         }
         return job.liftedOut() ? inHand(job) : Optional.empty();
     }
 
     private static Optional<Entry> inHand(JobFile job) {
-        if (job.state().latest(Entry.ThicknessTaken.class).isEmpty()) {
-            return Optional.of(
-                    new Entry.ThicknessTaken(new Thickness(job.model().pack().thicknessMm(), List.of(), null)));
+        if (job.state().latest(AssessEntry.ThicknessTaken.class).isEmpty()) {
+            return Optional.of(new AssessEntry.ThicknessTaken(
+                    new Thickness(job.model().pack().thicknessMm(), List.of(), null)));
         }
-        return Optional.of(
-                new Entry.VoltageTaken(new Voltage(new BigDecimal("3.8"), null, VoltageSource.CELLS, null, null)));
+        return Optional.of(new AssessEntry.VoltageTaken(
+                new Voltage(new BigDecimal("3.8"), null, VoltageSource.CELLS, null, null)));
     }
 
     private static Entry inwards(JobFile job, Operation operation) {
         if (operation.isInside() && !job.conditionsConfirmed()) {
-            return new Entry.ConditionsConfirmed();
+            return new OpenEntry.ConditionsConfirmed();
         }
         List<String> fasteners = job.model().fastenersOf(operation.id()).stream()
                 .map(fastener -> fastener.id())
@@ -79,7 +85,7 @@ final class Onwards {
                         && !job.fasteners().missing().contains(id))
                 .toList();
         if (!fasteners.isEmpty()) {
-            return new Entry.FastenersOut(fasteners, List.of());
+            return new OpenEntry.FastenersOut(fasteners, List.of());
         }
         Optional<Bond> bond = job.model().bondOf(operation.id());
         boolean strips = bond.filter(held -> held.stripCount()
@@ -94,7 +100,7 @@ final class Onwards {
             return new FreeEntry.StripDrawn(operation.id(), BigDecimal.valueOf(drawn + 1), true, null);
         }
         return leads.flatMap(soldered -> unsoldered(job, soldered))
-                .orElseGet(() -> new Entry.StepDone(Entry.Way.IN, operation.id()));
+                .orElseGet(() -> new OpenEntry.StepDone(OpenEntry.Way.IN, operation.id()));
     }
 
     private static Optional<Entry> unsoldered(JobFile job, Leads leads) {
@@ -117,16 +123,16 @@ final class Onwards {
             return Optional.empty();
         }
         if (job.comparison().isEmpty()) {
-            return Optional.of(new Entry.PackOffered(label(job.model().pack())));
+            return Optional.of(new FitEntry.PackOffered(label(job.model().pack())));
         }
         return Optional.of(
                 job.newPackTier().isEmpty()
-                        ? new Entry.NewPackSeen(
+                        ? new FitEntry.NewPackSeen(
                                 Look.GOOD,
                                 new Thickness(job.model().pack().thicknessMm(), List.of(), null),
                                 new Voltage(new BigDecimal("3.78"), null, VoltageSource.PLUG, null, null),
                                 null)
-                        : new Entry.PackChosen());
+                        : new FitEntry.PackChosen());
     }
 
     static PackLabel label(PackData pack) {
@@ -159,7 +165,7 @@ final class Onwards {
                 .map(id -> new Tray.Placement(id, id))
                 .toList();
         return placements.isEmpty()
-                ? new Entry.StepDone(Entry.Way.BACK, step.id())
-                : new Entry.FastenersBack(placements);
+                ? new OpenEntry.StepDone(OpenEntry.Way.BACK, step.id())
+                : new WayBackEntry.FastenersBack(placements);
     }
 }

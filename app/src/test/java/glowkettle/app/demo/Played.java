@@ -5,8 +5,10 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.support.Kettle;
 import glowkettle.arrive.Symptom;
 import glowkettle.fit.PackLabel;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.isolation.IsolationEntry;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.Optional;
@@ -31,7 +33,7 @@ public final class Played {
     /** A job of a model, assessed and torn down until a step is next. */
     public static Played at(Kettle kettle, String model, String step) {
         Played played = openedFor(kettle, model, "Car deck, ferry Skua");
-        played.play.assessed().write(new Entry.ChargeSeen(new BigDecimal("24")));
+        played.play.assessed().write(new AssessEntry.ChargeSeen(new BigDecimal("24")));
         played.play.tornDownTo(step);
         return played;
     }
@@ -105,7 +107,7 @@ public final class Played {
 
     /** In a container of the test's own, whatever the store would propose. */
     public Played storedIn(String container, String name) {
-        return write(new Entry.PackStored(
+        return write(new IsolationEntry.PackStored(
                 container,
                 name,
                 file().oldPackTier().result().tier(),

@@ -10,7 +10,8 @@ import glowkettle.app.support.RunningKettle;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
 import glowkettle.assess.HazardReadings;
-import glowkettle.journal.Entry;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.assess.AssessEntry;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.net.http.HttpResponse;
@@ -60,7 +61,7 @@ class SheetTest {
     void aCrowdedSheetIsStillOnePage() throws IOException {
         long job = kettle.bean(JournalBook.class)
                 .open(
-                        new Entry.JobOpened(
+                        new ArriveEntry.JobOpened(
                                 "gannet-14",
                                 null,
                                 "SN-" + "9".repeat(50),
@@ -93,7 +94,7 @@ class SheetTest {
     @Test
     void whatWasFoundOnAPackThatIsGoneIsToldAndNotOrdered() {
         Played job = Played.measured(kettle)
-                .write(new Entry.ThicknessTaken(
+                .write(new AssessEntry.ThicknessTaken(
                         new HazardReadings.Thickness(new BigDecimal("6.6"), List.of(), new BigDecimal("5.8"), null)));
         OwnersSheet sheet = OwnersSheet.of(job.file());
         assertThat(sheet.found())

@@ -10,7 +10,7 @@ import glowkettle.app.support.Requests.Answer;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.assess.Tier;
 import glowkettle.isolation.Watch;
-import glowkettle.journal.Entry;
+import glowkettle.job.isolation.IsolationEntry;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.Map;
@@ -68,7 +68,7 @@ class StoreTest {
 
         assertThat(once.status()).isEqualTo(302);
         assertThat(twice.status()).isEqualTo(302);
-        assertThat(first.file().state().all(Entry.Watched.class)).hasSize(1);
+        assertThat(first.file().state().all(IsolationEntry.Watched.class)).hasSize(1);
         assertThat(first.file().tier().result().tier()).isEqualTo(Tier.CLEAR);
     }
 
@@ -99,7 +99,7 @@ class StoreTest {
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body()).contains(says);
-        assertThat(first.file().state().all(Entry.Watched.class)).isEmpty();
+        assertThat(first.file().state().all(IsolationEntry.Watched.class)).isEmpty();
     }
 
     @Test

@@ -7,9 +7,15 @@ import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.assess.HazardReadings.Thickness;
-import glowkettle.journal.Entry;
-import glowkettle.journal.Recorded;
-import glowkettle.journal.Role;
+import glowkettle.job.Entry;
+import glowkettle.job.Recorded;
+import glowkettle.job.Role;
+import glowkettle.job.TakenBack;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.isolation.IsolationEntry;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.job.order.OrderOfWork;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -43,7 +49,7 @@ class JournalBookTest {
     }
 
     private static Entry thickness(String middleMm) {
-        return new Entry.ThicknessTaken(new Thickness(new BigDecimal(middleMm), List.of(), null));
+        return new AssessEntry.ThicknessTaken(new Thickness(new BigDecimal(middleMm), List.of(), null));
     }
 
     private static Draft draft(Entry entry, UUID formId, long seen) {
@@ -106,7 +112,7 @@ class JournalBookTest {
                 seen + 1,
                 UUID.randomUUID());
 
-        assertThat(job.file().state().latest(Entry.Noted.class))
+        assertThat(job.file().state().latest(OpenEntry.Noted.class))
                 .hasValueSatisfying(noted -> assertThat(noted.note()).isEqualTo("From elsewhere"));
     }
 
@@ -118,8 +124,8 @@ class JournalBookTest {
 
         assertThat(journal.append(job.number(), draft(thickness("6.4"), form, seq(job))))
                 .isInstanceOf(Appended.Refused.class);
-        assertThat(job.file().state().latest(Entry.ThicknessTaken.class))
-                .contains((Entry.ThicknessTaken) thickness("5.9"));
+        assertThat(job.file().state().latest(AssessEntry.ThicknessTaken.class))
+                .contains((AssessEntry.ThicknessTaken) thickness("5.9"));
     }
 
     @Test
@@ -168,21 +174,21 @@ class JournalBookTest {
         // Anybody makes it worse; only a lead makes it better again.
         assertThat(journal.append(job.number(), correcting(thickness("5.95"), seq(job), wrong)))
                 .isInstanceOf(Appended.Refused.class);
-        assertThat(journal.append(job.number(), correcting(new Entry.TakenBack("slipped"), seq(job), wrong)))
+        assertThat(journal.append(job.number(), correcting(new TakenBack("slipped"), seq(job), wrong)))
                 .isInstanceOf(Appended.Refused.class);
-        assertThat(journal.append(job.number(), byLead(new Entry.TakenBack(), seq(job), wrong)))
+        assertThat(journal.append(job.number(), byLead(new TakenBack(), seq(job), wrong)))
                 .isInstanceOf(Appended.Refused.class);
-        assertThat(journal.append(job.number(), byLead(new Entry.TakenBack("The calipers slipped."), seq(job), wrong)))
+        assertThat(journal.append(job.number(), byLead(new TakenBack("The calipers slipped."), seq(job), wrong)))
                 .isInstanceOf(Appended.Written.class);
         journal.append(job.number(), draft(thickness("5.95"), UUID.randomUUID(), seq(job)));
         long correction = seq(job);
         assertThat(job.file().halted()).isFalse();
         journal.append(job.number(), correcting(thickness("5.85"), seq(job), correction));
-        assertThat(job.file().state().all(Entry.ThicknessTaken.class))
-                .containsExactly((Entry.ThicknessTaken) thickness("5.85"));
+        assertThat(job.file().state().all(AssessEntry.ThicknessTaken.class))
+                .containsExactly((AssessEntry.ThicknessTaken) thickness("5.85"));
 
-        journal.append(job.number(), correcting(new Entry.TakenBack(), seq(job), correction));
-        assertThat(job.file().state().all(Entry.ThicknessTaken.class)).isEmpty();
+        journal.append(job.number(), correcting(new TakenBack(), seq(job), correction));
+        assertThat(job.file().state().all(AssessEntry.ThicknessTaken.class)).isEmpty();
         assertThat(journal.journal(job.number())).hasSize((int) wrong + 5);
     }
 
@@ -192,9 +198,9 @@ class JournalBookTest {
 
         assertThat(journal.append(job.number(), correcting(thickness("5.9"), seq(job), 2)))
                 .isInstanceOf(Appended.Refused.class);
-        assertThat(journal.append(job.number(), correcting(new Entry.TakenBack(), seq(job), 1)))
+        assertThat(journal.append(job.number(), correcting(new TakenBack(), seq(job), 1)))
                 .isInstanceOf(Appended.Refused.class);
-        assertThat(journal.append(job.number(), correcting(new Entry.TakenBack(), seq(job), 999)))
+        assertThat(journal.append(job.number(), correcting(new TakenBack(), seq(job), 999)))
                 .isInstanceOf(Appended.Refused.class);
     }
 
@@ -226,7 +232,7 @@ class JournalBookTest {
             });
             for (int i = 0; i < 8; i++) {
                 Appended appended = journal.append(
-                        job.number(), draft(new Entry.Noted(null, "Note " + i), UUID.randomUUID(), seq(job)));
+                        job.number(), draft(new OpenEntry.Noted(null, "Note " + i), UUID.randomUUID(), seq(job)));
                 assertThat(appended).isInstanceOf(Appended.Written.class);
             }
             writing.set(false);
@@ -248,9 +254,10 @@ class JournalBookTest {
     @Test
     void listsRebuiltFromTheJournalsEqualTheListsKeptLive() {
         Played.readyToSign(kettle);
-        Played soaking = Played.closedUp(kettle).write(new Entry.Noted("cover-off", "The seam sticks at the left."));
+        Played soaking =
+                Played.closedUp(kettle).write(new OpenEntry.Noted("cover-off", "The seam sticks at the left."));
         Instant closed = soaking.file().state().counting().getLast().at();
-        soaking.write(new Entry.CycleEvent(Entry.CycleStep.CHARGE_STARTED, closed, null));
+        soaking.write(new CalibrateEntry.CycleEvent(CalibrateEntry.CycleStep.CHARGE_STARTED, closed, null));
         List<List<Map<String, Object>>> live = LISTS.stream().map(this::rows).toList();
         assertThat(live).noneMatch(List::isEmpty);
 
@@ -267,7 +274,7 @@ class JournalBookTest {
         EntryJson json = kettle.bean(EntryJson.class);
         for (long job = 1; job <= 44; job++) {
             for (Recorded recorded : journal.journal(job)) {
-                assertThat(json.read(recorded.entry().kind(), json.write(recorded.entry())))
+                assertThat(json.read(OrderOfWork.CHAPTERS.id(recorded.entry()), json.write(recorded.entry())))
                         .isEqualTo(recorded.entry());
             }
         }
@@ -279,10 +286,10 @@ class JournalBookTest {
         Played second = Played.closedUp(kettle);
         jdbc.update("insert into container (shop_id, id, name, capacity_wh, places) values (1, 'tight', 'Tight', 60, 6)"
                 + " on conflict do nothing");
-        Entry stored =
-                new Entry.PackStored("tight", "Tight", glowkettle.assess.Tier.CLEAR, new BigDecimal("50.0115"), null);
-        first.write(new Entry.CycleLeftOut("calibrated by its maker"));
-        second.write(new Entry.CycleLeftOut("calibrated by its maker"));
+        Entry stored = new IsolationEntry.PackStored(
+                "tight", "Tight", glowkettle.assess.Tier.CLEAR, new BigDecimal("50.0115"), null);
+        first.write(new CalibrateEntry.CycleLeftOut("calibrated by its maker"));
+        second.write(new CalibrateEntry.CycleLeftOut("calibrated by its maker"));
 
         assertThat(journal.append(first.number(), draft(stored, UUID.randomUUID(), seq(first))))
                 .isInstanceOf(Appended.Written.class);

@@ -11,7 +11,8 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.arrive.Quote;
-import glowkettle.journal.Entry;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.assess.AssessEntry;
 import java.io.ByteArrayInputStream;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
@@ -80,7 +81,7 @@ class PapersTest {
         assertThat(svg(job.path("labels/pack.svg")))
                 .contains("PACK " + job.number())
                 .doesNotContain("ISOLATED");
-        job.write(new Entry.ThicknessTaken(
+        job.write(new AssessEntry.ThicknessTaken(
                 new glowkettle.assess.HazardReadings.Thickness(new BigDecimal("6.6"), List.of(), null)));
         assertThat(svg(job.path("labels/pack.svg"))).contains("ISOLATE: DO NOT CHARGE");
         assertThat(svg("/isolation/labels/1.svg")).contains("Sand bucket 1", "SMOKE OR HISS");
@@ -91,7 +92,7 @@ class PapersTest {
     void theQuoteIsPrintedWithEveryTotal() throws Exception {
         Played job = Played.opened(kettle);
         assertThat(technician.get(job.path("arrive/quote.pdf")).status()).isEqualTo(404);
-        job.write(new Entry.Quoted(new Quote.Request(
+        job.write(new ArriveEntry.Quoted(new Quote.Request(
                 new BigDecimal("60"),
                 List.of(new Quote.Priced("touch panel", new BigDecimal("20"))),
                 List.of(

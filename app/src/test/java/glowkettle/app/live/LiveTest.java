@@ -12,8 +12,9 @@ import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
-import glowkettle.journal.Entry;
-import glowkettle.journal.Role;
+import glowkettle.job.Role;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.open.OpenEntry;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.util.List;
@@ -50,7 +51,7 @@ class LiveTest {
         Played job = Played.assessed(kettle);
         try (Technician other = Technician.at(kettle, "lead")) {
             other.open(job.path(page));
-            job.write(new Entry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
+            job.write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
 
             soon(other.page().locator("dialog[data-tier-card='ISOLATE']"));
             other.page().locator("[data-look-again]:visible").click();
@@ -63,7 +64,7 @@ class LiveTest {
         Played job = Played.assessed(kettle);
         try (Technician other = Technician.at(kettle, "trainee")) {
             other.open(job.path("open"));
-            job.write(new Entry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)));
+            job.write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)));
 
             soon(other.page().locator("#evacuate-card"));
         }
@@ -74,9 +75,9 @@ class LiveTest {
         Played job = Played.assessed(kettle);
         try (Technician other = Technician.at(kettle, "lead")) {
             other.open(job.path("open")).headed("Shut it down");
-            job.write(new Entry.StepDone(Entry.Way.IN, "power-off"));
+            job.write(new OpenEntry.StepDone(OpenEntry.Way.IN, "power-off"));
             other.headed("Take the memory card out");
-            job.write(new Entry.StepDone(Entry.Way.IN, "card"));
+            job.write(new OpenEntry.StepDone(OpenEntry.Way.IN, "card"));
             other.headed("Lift the rear rubber foot");
         }
     }
@@ -88,7 +89,7 @@ class LiveTest {
             other.open(job.path("open"));
             other.page().locator("summary:has-text('Note something')").click();
             other.type("note", "half a sentence");
-            job.write(new Entry.StepDone(Entry.Way.IN, "power-off"));
+            job.write(new OpenEntry.StepDone(OpenEntry.Way.IN, "power-off"));
 
             soon(other.page().locator("#changed"));
             assertThat(other.page().locator("dialog[open]")).hasCount(0);
@@ -123,7 +124,7 @@ class LiveTest {
                     .mapToObj(i -> pages.submit(() -> hears(lead, line, "\"seq\":" + heard, open)))
                     .toList();
             open.await();
-            job.write(new Entry.Noted(null, "Cable glued across the pack."));
+            job.write(new OpenEntry.Noted(null, "Cable glued across the pack."));
             for (Future<Boolean> page : all) {
                 assertThat(page.get(60, TimeUnit.SECONDS)).isTrue();
             }

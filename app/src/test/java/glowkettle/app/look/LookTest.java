@@ -15,8 +15,10 @@ import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.free.Effort;
 import glowkettle.free.Loosening;
-import glowkettle.journal.Entry;
-import glowkettle.journal.FreeEntry;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.fit.FitEntry;
+import glowkettle.job.free.FreeEntry;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -42,13 +44,13 @@ class LookTest {
 
     private List<String> pages() {
         Played isolated = Played.assessed(kettle)
-                .write(new Entry.Looked(new Look(false, true, true, false, false, true, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, true, true, false, false, true, Wet.NO, null, null)));
         Played opening = Played.assessed(kettle);
         Played fitting = Played.measured(kettle);
-        fitting.write(new Entry.PackOffered(fitting.rightLabel()));
+        fitting.write(new FitEntry.PackOffered(fitting.rightLabel()));
         Played back = Played.goingBack(kettle, 4);
         Played done = Played.readyToSign(kettle);
-        fitting.write(new Entry.Quoted(new Quote.Request(
+        fitting.write(new ArriveEntry.Quoted(new Quote.Request(
                 new BigDecimal("24"),
                 List.of(),
                 List.of(
@@ -100,7 +102,7 @@ class LookTest {
     private String unknown() {
         long job = kettle.bean(JournalBook.class)
                 .open(
-                        new Entry.JobOpened(
+                        new ArriveEntry.JobOpened(
                                 "family-soldered",
                                 null,
                                 null,

@@ -5,7 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
-import glowkettle.journal.Entry;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.open.Tray;
 import java.util.List;
 import java.util.Set;
@@ -53,9 +54,9 @@ class DrawingsTest {
     void theFaceMapFollowsTheFastenersOutAndBack() {
         Played job = Played.assessed(kettle);
         assertThat(states(job, "cover-screws")).containsExactlyInAnyOrder("hidden", "in");
-        job.write(new Entry.StepDone(Entry.Way.IN, "power-off"))
-                .write(new Entry.StepDone(Entry.Way.IN, "card"))
-                .write(new Entry.StepDone(Entry.Way.IN, "foot"));
+        job.write(new OpenEntry.StepDone(OpenEntry.Way.IN, "power-off"))
+                .write(new OpenEntry.StepDone(OpenEntry.Way.IN, "card"))
+                .write(new OpenEntry.StepDone(OpenEntry.Way.IN, "foot"));
         assertThat(states(job, "cover-screws")).containsExactly("in");
         assertThat(FaceView.atHand(FaceView.of(job.file(), "cover-screws"))).isNotNull();
         assertThat(FaceView.atHand(FaceView.of(job.file(), "card"))).isNull();
@@ -65,7 +66,7 @@ class DrawingsTest {
 
         Played back = Played.goingBack(kettle, 4);
         assertThat(states(back, "cover-screws")).containsExactlyInAnyOrder("back", "out");
-        back.write(new Entry.FastenersBack(List.of(new Tray.Placement("S2", "S1"))));
+        back.write(new WayBackEntry.FastenersBack(List.of(new Tray.Placement("S2", "S1"))));
         assertThat(states(back, "cover-screws")).contains("wrong");
     }
 

@@ -11,7 +11,8 @@ import glowkettle.app.support.RunningKettle;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Tier;
-import glowkettle.journal.Entry;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.open.OpenEntry;
 import java.util.HashMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -118,7 +119,7 @@ class AccessTest {
     void aTraineeWorksUpToGuardedAndNeverSigns() {
         Played done = Played.readyToSign(kettle);
         Played isolated = Played.assessed(kettle)
-                .write(new Entry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
         Requests trainee = Requests.as(kettle, "trainee");
 
         assertThat(trainee.post(done.path("handback") + "/signed-off", form(done, "as", "TECHNICIAN"))
@@ -133,7 +134,7 @@ class AccessTest {
     @Test
     void onlyALeadSignsAsLeadAndGoesOnWithAnIsolatedJob() {
         Played isolated = Played.assessed(kettle)
-                .write(new Entry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
         String path = isolated.path("assess") + "/lead-continued";
 
         assertThat(Requests.as(kettle, "technician")
@@ -150,7 +151,7 @@ class AccessTest {
     @Test
     void aJobThatWasEverGuardedNeedsTheLeadsSignatureToo() {
         Played job = Played.readyToSign(kettle)
-                .write(new Entry.Looked(new Look(false, false, false, false, true, false, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, false, false, false, true, false, Wet.NO, null, null)));
         Requests technician = Requests.as(kettle, "technician");
         technician.post(job.path("handback") + "/signed-off", form(job, "as", "TECHNICIAN"));
         assertThat(job.file().closed()).isFalse();
@@ -193,7 +194,7 @@ class AccessTest {
         Answer sent = requests.post(job.path("open") + "/noted", form(job, "note", text));
 
         assertThat(sent.status()).isEqualTo(302);
-        assertThat(kettle.bean(JournalBook.class).file(job.number()).state().latest(Entry.Noted.class))
+        assertThat(kettle.bean(JournalBook.class).file(job.number()).state().latest(OpenEntry.Noted.class))
                 .hasValueSatisfying(noted -> assertThat(noted.note()).isEqualTo(text.strip()));
         String page = requests.get(job.path("journal")).body();
         assertThat(page).doesNotContain("<script>alert").doesNotContain(">49<");
@@ -230,9 +231,9 @@ class AccessTest {
     @Test
     void aLeadIsAskedForTheReasonOfTheEntryThatWasMeant() {
         Played job = Played.opened(kettle)
-                .write(new Entry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)));
         long smoke = job.file().state().seq();
-        job.write(new Entry.Evacuated("Hiss at the counter; it was the kettle."));
+        job.write(new AssessEntry.Evacuated("Hiss at the counter; it was the kettle."));
         Requests lead = Requests.as(kettle, "lead");
         String path = job.path("assess") + "/taken-back";
         Answer asked = lead.post(path, form(job, "corrects", String.valueOf(smoke), "then", "journal"));

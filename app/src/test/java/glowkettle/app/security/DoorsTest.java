@@ -7,7 +7,7 @@ import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
-import glowkettle.journal.Role;
+import glowkettle.job.Role;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;

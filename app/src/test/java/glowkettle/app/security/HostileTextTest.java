@@ -10,7 +10,7 @@ import glowkettle.app.support.Requests.Answer;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
-import glowkettle.journal.Entry;
+import glowkettle.job.assess.AssessEntry;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -175,7 +175,7 @@ class HostileTextTest {
 
     private static Played isolated(Kettle kettle) {
         return Played.assessed(kettle)
-                .write(new Entry.Looked(new Look(false, true, true, false, false, true, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, true, true, false, false, true, Wet.NO, null, null)));
     }
 
     private Answer send(Field field, Played job, String text) {

@@ -10,7 +10,7 @@ import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
-import glowkettle.journal.Entry;
+import glowkettle.job.assess.AssessEntry;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -250,7 +250,7 @@ class RoutesTest {
 
     private static Played isolated(Kettle kettle) {
         return Played.assessed(kettle)
-                .write(new Entry.Looked(new Look(false, true, true, false, false, true, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, true, true, false, false, true, Wet.NO, null, null)));
     }
 
     private static byte[] log() {

@@ -6,8 +6,8 @@ import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.instruments.GaugeReader;
-import glowkettle.journal.Entry;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -32,13 +32,13 @@ class BenchInstrumentsTest {
         BenchInstruments bench = kettle.bean(BenchInstruments.class);
         JobFile first = Played.opened(kettle).file();
         JobFile second = Played.opened(kettle).file();
-        GaugeReader.ReadOut ofFirst = bench.gauge(first, Entry.Moment.BEFORE);
-        GaugeReader.ReadOut ofSecond = bench.gauge(second, Entry.Moment.BEFORE);
+        GaugeReader.ReadOut ofFirst = bench.gauge(first, Moment.BEFORE);
+        GaugeReader.ReadOut ofSecond = bench.gauge(second, Moment.BEFORE);
         assertThat(ofFirst).isNotEqualTo(ofSecond);
         List<Callable<GaugeReader.ReadOut>> readers = new ArrayList<>();
         for (int i = 0; i < ROUNDS; i++) {
             JobFile job = i % 2 == 0 ? first : second;
-            readers.add(() -> bench.gauge(job, Entry.Moment.BEFORE));
+            readers.add(() -> bench.gauge(job, Moment.BEFORE));
         }
         try (ExecutorService people = Executors.newVirtualThreadPerTaskExecutor()) {
             List<Future<GaugeReader.ReadOut>> read = people.invokeAll(readers);

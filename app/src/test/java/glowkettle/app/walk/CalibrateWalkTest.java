@@ -6,7 +6,7 @@ import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
-import glowkettle.journal.Entry;
+import glowkettle.job.calibrate.CalibrateEntry;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -90,7 +90,7 @@ class CalibrateWalkTest {
             technician.page().locator("button:has-text('Leave it out')").click();
             technician.at("/jobs/[0-9]+/handback");
         }
-        Assertions.assertThat(job.file().state().latest(Entry.CycleLeftOut.class))
+        Assertions.assertThat(job.file().state().latest(CalibrateEntry.CycleLeftOut.class))
                 .isPresent();
     }
 }

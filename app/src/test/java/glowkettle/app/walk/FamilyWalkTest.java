@@ -7,7 +7,7 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
-import glowkettle.journal.JobFile;
+import glowkettle.job.JobFile;
 import java.time.Duration;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;

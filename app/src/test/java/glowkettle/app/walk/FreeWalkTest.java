@@ -7,7 +7,7 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.heat.Refit;
-import glowkettle.journal.FreeEntry;
+import glowkettle.job.free.FreeEntry;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.regex.Pattern;

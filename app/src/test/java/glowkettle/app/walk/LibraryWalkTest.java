@@ -11,7 +11,7 @@ import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
-import glowkettle.journal.Entry;
+import glowkettle.job.open.OpenEntry;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import org.assertj.core.api.Assertions;
@@ -131,7 +131,7 @@ class LibraryWalkTest {
     @Test
     void aNoteOfTheBenchBecomesAWarningOnceALeadSaysYes() {
         Played job = Played.at(kettle, "plover-4", "back-screws");
-        job.write(new Entry.Noted("back-screws", "One screw is glued in with red lacquer."));
+        job.write(new OpenEntry.Noted("back-screws", "One screw is glued in with red lacquer."));
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician.open("/library/plover-4").sees("red lacquer").seesNot("Warn the next person");
         }

@@ -7,7 +7,7 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.assess.HazardReadings;
-import glowkettle.journal.Entry;
+import glowkettle.job.assess.AssessEntry;
 import java.math.BigDecimal;
 import java.util.List;
 import org.assertj.core.api.Assertions;
@@ -55,9 +55,9 @@ class TierWalkTest {
     @Test
     void conditionsOfAGuardedPackAreConfirmedBeforeTheFirstWorkInside() {
         Played job = Played.opened(kettle);
-        job.write(new Entry.Looked(HazardReadings.Look.GOOD))
-                .write(new Entry.SeamTaken(new HazardReadings.Seam(List.of(new BigDecimal("0.5")), null, false)))
-                .write(new Entry.WarmthTaken(HazardReadings.Warmth.atRest("22", "21")));
+        job.write(new AssessEntry.Looked(HazardReadings.Look.GOOD))
+                .write(new AssessEntry.SeamTaken(new HazardReadings.Seam(List.of(new BigDecimal("0.5")), null, false)))
+                .write(new AssessEntry.WarmthTaken(HazardReadings.Warmth.atRest("22", "21")));
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician
                     .open(job.path("open"))
@@ -94,7 +94,7 @@ class TierWalkTest {
     @Test
     void aLeadGoesOnWithAReasonOnlyAndTheRemovalIsStepByStep() {
         Played job = Played.assessed(kettle);
-        job.write(new Entry.SeamTaken(new HazardReadings.Seam(List.of(new BigDecimal("1.4")), null, null)));
+        job.write(new AssessEntry.SeamTaken(new HazardReadings.Seam(List.of(new BigDecimal("1.4")), null, null)));
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician.open(job.path("assess")).headed("No power, no charge").send(" ");
             technician.headed("A lead decides how it goes on");
@@ -105,7 +105,7 @@ class TierWalkTest {
             lead.sees("Missing: Reason");
             lead.page().locator("textarea[name='reason']").fill("Cold removal outdoors with a second person.");
             lead.page().locator("button.grave").click();
-            for (Entry.ColdStep step : Entry.ColdStep.values()) {
+            for (AssessEntry.ColdStep step : AssessEntry.ColdStep.values()) {
                 lead.headed(step.words());
                 if (step.named()) {
                     lead.type("name", "A. Quayside").letGo();
@@ -161,7 +161,7 @@ class TierWalkTest {
                     .press("Enter")
                     .tier("Clear");
         }
-        Assertions.assertThat(job.file().state().all(Entry.ThicknessTaken.class))
+        Assertions.assertThat(job.file().state().all(AssessEntry.ThicknessTaken.class))
                 .hasSize(1);
     }
 

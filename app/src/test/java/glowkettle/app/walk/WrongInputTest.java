@@ -7,7 +7,7 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
-import glowkettle.journal.Entry;
+import glowkettle.job.assess.AssessEntry;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -217,7 +217,7 @@ class WrongInputTest {
             first.letGo().send(" ").sees("Somebody wrote in this job meanwhile").sees("middle 6.2 mm");
             keeps(first, "thickness.middleThicknessMm", "6.25");
         }
-        Assertions.assertThat(job.file().state().all(Entry.ThicknessTaken.class))
+        Assertions.assertThat(job.file().state().all(AssessEntry.ThicknessTaken.class))
                 .hasSize(1);
     }
 

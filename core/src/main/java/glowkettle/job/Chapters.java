@@ -1,0 +1,112 @@
+package glowkettle.job;
+
+import glowkettle.job.Admission.Author;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.library.DeviceModel;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** The chapters of a job in the order of work, and every kind of entry that they may write. */
+public final class Chapters {
+    private final Map<String, Kind<?>> byId = new LinkedHashMap<>();
+    private final Map<Class<?>, Kind<?>> byType = new HashMap<>();
+    private final Map<Class<?>, Room<?>> rooms = new HashMap<>();
+
+    /**
+     * @throws IllegalArgumentException where a kind is listed twice, or an entry of a stage is no kind
+     */
+    public Chapters(List<Chapter<?>> inOrder) {
+        inOrder.forEach(this::add);
+    }
+
+    private <E extends Entry> void add(Chapter<E> chapter) {
+        Set<Class<?>> kinds = chapter.kinds().stream().map(Kind::type).collect(Collectors.toSet());
+        Set<Class<?>> sealed =
+                Arrays.stream(chapter.entries().getPermittedSubclasses()).collect(Collectors.toSet());
+        if (!kinds.equals(sealed)) {
+            throw new IllegalArgumentException(
+                    "The kinds of %s are %s, its entries are %s".formatted(chapter, kinds, sealed));
+        }
+        for (Kind<? extends E> kind : chapter.kinds()) {
+            if (byId.put(kind.id(), kind) != null || byType.put(kind.type(), kind) != null) {
+                throw new IllegalArgumentException("'%s' is listed twice".formatted(kind.id()));
+            }
+            rooms.put(kind.type(), new Room<>(chapter));
+        }
+    }
+
+    /** An entry at its chapter. */
+    private record Room<E extends Entry>(Chapter<E> chapter) {
+        Stage page(Entry entry) {
+            return chapter.page(chapter.entries().cast(entry));
+        }
+
+        String words(Entry entry, JobFile job) {
+            return chapter.words(chapter.entries().cast(entry), job);
+        }
+
+        Optional<Told> tells(Entry entry, DeviceModel model) {
+            return chapter.tells(chapter.entries().cast(entry), model);
+        }
+
+        Optional<Refusal> refuse(JobFile job, Entry entry, Author author, Instant now) {
+            return chapter.refuse(job, chapter.entries().cast(entry), author, now);
+        }
+    }
+
+    public Collection<Kind<?>> kinds() {
+        return byId.values();
+    }
+
+    public Optional<Kind<?>> kind(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    /**
+     * @throws IllegalArgumentException for an entry of no chapter
+     */
+    public Kind<?> of(Entry entry) {
+        return known(byType, entry);
+    }
+
+    public String id(Entry entry) {
+        return of(entry).id();
+    }
+
+    /** Whether nobody, a lead or anybody may put it right. */
+    public Firmness firmness(Entry entry) {
+        return of(entry).firmnessOf(entry);
+    }
+
+    public Stage page(Entry entry) {
+        return known(rooms, entry).page(entry);
+    }
+
+    public String words(Entry entry, JobFile job) {
+        return known(rooms, entry).words(entry, job);
+    }
+
+    Optional<Told> tells(Entry entry, DeviceModel model) {
+        return known(rooms, entry).tells(entry, model);
+    }
+
+    Optional<Refusal> refuse(JobFile job, Entry entry, Author author, Instant now) {
+        return known(rooms, entry).refuse(job, entry, author, now);
+    }
+
+    private static <T> T known(Map<Class<?>, T> table, Entry entry) {
+        T found = table.get(entry.getClass());
+        if (found == null) {
+            throw new IllegalArgumentException("No chapter writes %s".formatted(entry.getClass()));
+        }
+        return found;
+    }
+}

@@ -1,0 +1,185 @@
+package glowkettle.job;
+
+import glowkettle.assess.HazardReadings.Thickness;
+import glowkettle.assess.HazardReadings.Voltage;
+import glowkettle.assess.HazardTier;
+import glowkettle.assess.TierVerdict;
+import glowkettle.finding.Result;
+import glowkettle.job.fit.PackPromise;
+import glowkettle.job.free.Overrun;
+import glowkettle.job.isolation.IsolationEntry;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.library.DeviceModel;
+import glowkettle.library.OperationKind;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Gathers the readings of a journal for the hazard tier of each pack, entry by entry. When heat and current were on is known
+ * here and never asked for.
+ */
+public final class Hazards {
+    private final DeviceModel model;
+    private final ShopLimits limits;
+    private final Activity activity;
+    private final boolean oldPackReturns;
+    private PackReadings old;
+    private PackReadings fresh;
+    private Told.@Nullable Offered offered;
+    private Told.@Nullable Unpacked seen;
+    private @Nullable BigDecimal ambientC;
+    private boolean lifted;
+    private boolean changed;
+
+    /** Nothing is gathered yet; the state tells what was promised of the packs, and what was on when. */
+    Hazards(JobState state, DeviceModel model, ShopLimits limits) {
+        this.model = model;
+        this.limits = limits;
+        this.activity = new Activity(state, model, limits);
+        this.oldPackReturns = PackPromise.isOfTheOldPack(state);
+        this.old = new PackReadings(model, activity);
+        this.fresh = new PackReadings(model, activity);
+    }
+
+    static Hazards all(Chapters chapters, JobState state, DeviceModel model, ShopLimits limits) {
+        Hazards hazards = new Hazards(state, model, limits);
+        for (Recorded recorded : state.counting()) {
+            chapters.tells(recorded.entry(), model).ifPresent(told -> hazards.take(told, recorded.at()));
+        }
+        return hazards;
+    }
+
+    /** The pack a reading tells of. */
+    enum Belongs {
+        OLD,
+        NEW
+    }
+
+    /**
+     * Takes in what an entry tells. The old pack is read until it is put away alone, or the way back begins with another one. Its watch
+     * goes on; a bend and a heat at its bond are its own in any case.
+     *
+     * @return the pack it is a reading of; empty where it is none
+     */
+    Optional<Belongs> take(Told told, Instant at) {
+        return switch (told) {
+            case Told.LiftedOut ignored -> {
+                lifted = true;
+                yield Optional.empty();
+            }
+            case Told.ClosedUp ignored -> {
+                changed |= lifted && !oldPackReturns;
+                yield Optional.empty();
+            }
+            case Told.PutAway away -> {
+                changed |= !away.wholeDevice() && lifted && !oldPackReturns;
+                yield Optional.empty();
+            }
+            case Told.Offered label -> {
+                // Another pack is looked at anew.
+                offered = label;
+                seen = null;
+                yield Optional.empty();
+            }
+            case Told.Lowered ignored -> Optional.empty();
+            case Told.Unpacked look -> {
+                seen = offered == null ? seen : look;
+                yield Optional.of(Belongs.NEW);
+            }
+            case Told.Reading reading -> Optional.of(take(reading, at));
+        };
+    }
+
+    private Belongs take(Told.Reading reading, Instant at) {
+        Belongs belongs = belongs(reading.whose());
+        PackReadings readings = belongs == Belongs.OLD ? old : fresh;
+        readings.take(reading, at);
+        ambientC = felt(reading) && readings.ambientC() != null ? readings.ambientC() : ambientC;
+        return belongs;
+    }
+
+    private static boolean felt(Told.Reading reading) {
+        return reading instanceof Told.Felt felt && felt.warmth().ambientC() != null || reading instanceof Told.Watched;
+    }
+
+    private Belongs belongs(Told.Whose whose) {
+        return switch (whose) {
+            case OLD -> Belongs.OLD;
+            case NEW -> Belongs.NEW;
+            case AT_HAND -> changed ? Belongs.NEW : Belongs.OLD;
+        };
+    }
+
+    PackReadings ofTheOld() {
+        return old;
+    }
+
+    /** The pack that was in the device when it came. */
+    Result<TierVerdict> oldPack(List<Overrun> overruns) {
+        return HazardTier.judge(old.ofTheOldPack(lifted, overruns), limits);
+    }
+
+    /** The pack that goes in; empty until somebody has looked at it, or it has current. */
+    Optional<Result<TierVerdict>> newPack() {
+        return seen == null && fresh.areNone()
+                ? Optional.empty()
+                : Optional.of(HazardTier.judge(fresh.ofTheNewPack(outOfItsBox()), limits));
+    }
+
+    /** The new pack as it came out of its box, whatever was read of it later. */
+    Optional<Result<TierVerdict>> unpacked() {
+        return seen == null
+                ? Optional.empty()
+                : Optional.of(HazardTier.judge(new PackReadings(model, activity).ofTheNewPack(outOfItsBox()), limits));
+    }
+
+    private Optional<PackReadings.Unpacked> outOfItsBox() {
+        return Optional.ofNullable(seen)
+                .map(one -> new PackReadings.Unpacked(one.look(), ofItsOwnSize(one.thickness()), of(one.voltage())));
+    }
+
+    /** Held against its own size, not the old pack's. */
+    private Thickness ofItsOwnSize(Thickness taken) {
+        BigDecimal ownMm = offered == null ? null : offered.thicknessMm();
+        return taken.nominalThicknessMm() != null
+                ? taken
+                : taken.withNominal(ownMm != null ? ownMm : model.pack().thicknessMm());
+    }
+
+    private Voltage of(Voltage read) {
+        return new Voltage(
+                read.restedCellV(),
+                read.highestRestedCellV(),
+                read.voltageSource(),
+                read.chargeLimitV() != null ? read.chargeLimitV() : model.pack().chargeLimitV(),
+                read.cellSpreadMv());
+    }
+
+    /** The shop's air as it was read last, of whichever pack. */
+    @Nullable
+    BigDecimal lastAmbientC() {
+        return ambientC;
+    }
+
+    /** Alone in a container: it took its tier along. A device that was put away whole keeps its pack. */
+    static boolean oldPackIsAway(JobState state, DeviceModel model) {
+        return state.latest(IsolationEntry.PackStored.class)
+                .filter(stored -> !Boolean.TRUE.equals(stored.wholeDevice()) && liftedOut(state, model))
+                .isPresent();
+    }
+
+    static boolean liftedOut(JobState state, DeviceModel model) {
+        return state.steps(OpenEntry.Way.IN).stream().anyMatch(step -> liftsOut(model, step));
+    }
+
+    public static boolean liftsOut(DeviceModel model, String step) {
+        return model.operation(step)
+                .filter(operation -> operation.kind() == OperationKind.LIFT_PACK_OUT
+                        || operation.kind() == OperationKind.LIFT_DOCKED_PACK_OUT)
+                .isPresent();
+    }
+}

@@ -1,0 +1,55 @@
+package glowkettle.job;
+
+import glowkettle.job.Admission.Author;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.library.DeviceModel;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/** The journal itself, from which entries are taken back. */
+public final class JournalChapter implements Chapter<JournalEntry> {
+    private static final List<Kind<? extends JournalEntry>> KINDS = List.of(Kind.of(
+            "taken-back",
+            TakenBack.class,
+            new Traits(
+                    Traits.Source.FORM,
+                    Traits.Mended.TAKEN_BACK,
+                    Traits.Reads.NO_READING,
+                    Traits.Signed.UNTIL_SIGNED,
+                    Traits.Hands.NO_TRAINEE_IN_DANGER),
+            Spark.HARMLESS,
+            Firmness.RECKONED));
+
+    @Override
+    public Class<JournalEntry> entries() {
+        return JournalEntry.class;
+    }
+
+    @Override
+    public List<Kind<? extends JournalEntry>> kinds() {
+        return KINDS;
+    }
+
+    @Override
+    public Stage page(JournalEntry entry) {
+        return Stage.ARRIVE;
+    }
+
+    @Override
+    public String words(JournalEntry entry, JobFile job) {
+        return switch (entry) {
+            case TakenBack taken -> "Taken back" + (taken.reason() == null ? "" : ": " + taken.reason());
+        };
+    }
+
+    @Override
+    public Optional<Told> tells(JournalEntry entry, DeviceModel model) {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Refusal> refuse(JobFile job, JournalEntry entry, Author author, Instant now) {
+        return Optional.empty();
+    }
+}

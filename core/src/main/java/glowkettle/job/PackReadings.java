@@ -1,0 +1,358 @@
+package glowkettle.job;
+
+import glowkettle.assess.HazardReadings;
+import glowkettle.assess.HazardReadings.Cell;
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Point;
+import glowkettle.assess.HazardReadings.Seam;
+import glowkettle.assess.HazardReadings.Thickness;
+import glowkettle.assess.HazardReadings.Voltage;
+import glowkettle.assess.HazardReadings.VoltageDrop;
+import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.job.free.Overrun;
+import glowkettle.library.DeviceModel;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the readings of one pack add up to, taken one after the other. What was once seen or smelt stays until the entry that
+ * said so is corrected; figures count by their latest reading; growth comes from the dated series. Each costs what an hour
+ * of readings costs, however long the journal is.
+ */
+final class PackReadings {
+    private static final BigDecimal GROWTH_MINUTES = BigDecimal.valueOf(5);
+    private static final Duration GROWTH_MEMORY = Duration.ofMinutes(60);
+    private static final double NEAR_K = 1e-6;
+
+    private final DeviceModel model;
+    private final Activity activity;
+    private final @Nullable BigDecimal knownLimitV;
+    private final Deque<Read> surfaces = new ArrayDeque<>();
+    /** Of the same hour, each lower than all before it that still count; the first is the lowest. */
+    private final Deque<Read> lows = new ArrayDeque<>();
+
+    private final Deque<Read> excesses = new ArrayDeque<>();
+    private boolean any;
+    private Look look = Look.NONE;
+    private Warmth warmth = Warmth.NONE;
+    private @Nullable BigDecimal ambientC;
+    private @Nullable Read cell;
+    private @Nullable Thickness thickness;
+    private @Nullable Seam seam;
+    private Voltage voltage;
+
+    /** A figure and when it was read; near enough to find the steepest of many by. */
+    private record Read(Instant at, BigDecimal figure, double near) {
+        Read(Instant at, BigDecimal figure) {
+            this(at, figure, figure.doubleValue());
+        }
+    }
+
+    PackReadings(DeviceModel model, Activity activity) {
+        this.model = model;
+        this.activity = activity;
+        this.knownLimitV = model.isFamily() ? null : model.pack().chargeLimitV();
+        this.voltage = new Voltage(null, null, null, knownLimitV, null);
+    }
+
+    boolean areNone() {
+        return !any;
+    }
+
+    void take(Told.Reading reading, Instant at) {
+        any = true;
+        switch (reading) {
+            case Told.Seen seen -> look = worse(look, seen.look());
+            case Told.Felt felt -> feel(activity.explained(felt.warmth(), at), at);
+            case Told.Gauged gauged -> seam = seam == null ? gauged.seam() : later(seam, gauged.seam());
+            case Told.Measured measured -> thickness = measured.thickness();
+            case Told.Rested rested -> voltage = read(rested.voltage());
+            case Told.Cells cells -> voltage = read(cells.cellV());
+            case Told.Watched watched -> watch(watched, at);
+            case Told.Heated heated -> heat(heated, at);
+            // Other places are as hot as the mat; what tells of the pack is the pack.
+            case Told.Elsewhere ignored -> {}
+            // It is judged by what it came out of its box with, until something else is read of it.
+            case Told.Unpacked ignored -> {}
+        }
+    }
+
+    /** A pack in the store lies at rest in its air. */
+    private void watch(Told.Watched watched, Instant at) {
+        if (watched.look() != null) {
+            look = worse(look, watched.look());
+        }
+        feel(new Warmth(watched.surfaceC(), watched.ambientC(), true, null, null, null, null, null), at);
+    }
+
+    private void heat(Told.Heated read, Instant at) {
+        cell = new Read(at, read.temperatureC());
+        if (read.predictedC() != null) {
+            keep(excesses, new Read(at, read.temperatureC().subtract(read.predictedC())), Duration.ofMinutes(5));
+        }
+        feel(
+                activity.explained(
+                        new Warmth(read.temperatureC(), null, false, null, null, null, read.predictedC(), null), at),
+                at);
+    }
+
+    private void feel(Warmth felt, Instant at) {
+        warmth = felt;
+        if (felt.ambientC() != null) {
+            ambientC = felt.ambientC();
+        }
+        if (felt.surfaceC() != null) {
+            Read newest = new Read(at, felt.surfaceC());
+            while (!lows.isEmpty() && lows.getLast().figure().compareTo(newest.figure()) >= 0) {
+                lows.removeLast();
+            }
+            keep(lows, newest, GROWTH_MEMORY);
+            keep(surfaces, newest, GROWTH_MEMORY);
+        }
+    }
+
+    private static void keep(Deque<Read> series, Read newest, Duration memory) {
+        series.addLast(newest);
+        while (Duration.between(series.getFirst().at(), newest.at()).compareTo(memory) > 0) {
+            series.removeFirst();
+        }
+    }
+
+    @Nullable
+    BigDecimal ambientC() {
+        return ambientC;
+    }
+
+    private static Look worse(Look a, Look b) {
+        return new Look(
+                either(a.flameSmokeHissJet(), b.flameSmokeHissJet()),
+                either(a.visiblePillow(), b.visiblePillow()),
+                either(a.pushedOutOfPlace(), b.pushedOutOfPlace()),
+                either(a.piercedTornCreased(), b.piercedTornCreased()),
+                either(a.dentedBentDropped(), b.dentedBentDropped()),
+                either(a.leakOrSolventSmell(), b.leakOrSolventSmell()),
+                Stream.of(a.wet(), b.wet())
+                        .filter(Objects::nonNull)
+                        .max(Comparator.<Wet>naturalOrder())
+                        .orElse(null),
+                b.damageAgeHours() != null ? b.damageAgeHours() : a.damageAgeHours(),
+                Stream.of(a.faceStrainPercent(), b.faceStrainPercent())
+                        .filter(Objects::nonNull)
+                        .max(Comparator.naturalOrder())
+                        .orElse(null));
+    }
+
+    private static @Nullable Boolean either(@Nullable Boolean a, @Nullable Boolean b) {
+        if (a == null || b == null) {
+            return a == null ? b : a;
+        }
+        return a || b;
+    }
+
+    private static Seam later(Seam earlier, Seam later) {
+        return new Seam(
+                later.seamMm().isEmpty() ? earlier.seamMm() : later.seamMm(),
+                later.seamNominalMm(),
+                later.rocks() != null ? later.rocks() : earlier.rocks(),
+                later.panelClicks() != null ? later.panelClicks() : earlier.panelClicks(),
+                later.screenLiftMm() != null ? later.screenLiftMm() : earlier.screenLiftMm());
+    }
+
+    /** What a known model says is not overruled by a label read in a hurry. */
+    private Voltage read(Voltage taken) {
+        BigDecimal limitV =
+                knownLimitV != null || taken.chargeLimitV() == null ? voltage.chargeLimitV() : taken.chargeLimitV();
+        return new Voltage(
+                taken.restedCellV(), taken.highestRestedCellV(), taken.voltageSource(), limitV, taken.cellSpreadMv());
+    }
+
+    private Voltage read(List<BigDecimal> cellV) {
+        return cellV.isEmpty()
+                ? voltage
+                : new Voltage(
+                        cellV.stream().min(Comparator.naturalOrder()).orElseThrow(),
+                        cellV.stream().max(Comparator.naturalOrder()).orElseThrow(),
+                        HazardReadings.VoltageSource.GAUGE,
+                        voltage.chargeLimitV(),
+                        null);
+    }
+
+    Look look() {
+        return look;
+    }
+
+    Voltage voltage() {
+        return voltage;
+    }
+
+    Warmth warmth() {
+        return new Warmth(
+                warmth.surfaceC(),
+                warmth.ambientC() != null ? warmth.ambientC() : ambientC,
+                warmth.atRest(),
+                warmth.minutesSinceHeat(),
+                warmth.minutesSinceCurrent(),
+                warmth.riseKIn5Min() != null ? warmth.riseKIn5Min() : rise(),
+                warmth.predictedC(),
+                warmth.excessRiseKIn5Min() != null ? warmth.excessRiseKIn5Min() : excessRise());
+    }
+
+    /**
+     * The steepest rise towards the newest reading, since heat was last on: what a mat warmed is no growth. A rise over less
+     * than five minutes counts as it is; a slower one counts by its share of five minutes, which some five minutes within it
+     * must have reached.
+     */
+    private @Nullable BigDecimal rise() {
+        if (surfaces.size() < 2) {
+            return null;
+        }
+        Read last = surfaces.getLast();
+        double steepest = surfaces.stream()
+                .limit(surfaces.size() - 1L)
+                .filter(earlier -> !activity.heatedBetween(earlier.at(), last.at()))
+                .mapToDouble(earlier -> nearly(earlier, last))
+                .max()
+                .orElse(Double.NaN);
+        // Limits are compared as typed, so the steepest is reckoned in decimals; the others need not be.
+        return surfaces.stream()
+                .limit(surfaces.size() - 1L)
+                .filter(earlier -> nearly(earlier, last) >= steepest - NEAR_K)
+                .filter(earlier -> !activity.heatedBetween(earlier.at(), last.at()))
+                .map(earlier -> riseInFiveMinutes(earlier, last))
+                .max(Comparator.naturalOrder())
+                .orElse(null);
+    }
+
+    /** No growth towards the newest reading is steeper than this, whenever it was. */
+    BigDecimal riseAtMostK() {
+        return lows.isEmpty()
+                ? BigDecimal.ZERO
+                : lows.getLast().figure().subtract(lows.getFirst().figure());
+    }
+
+    private static double nearly(Read earlier, Read later) {
+        double minutes = (later.at().toEpochMilli() - earlier.at().toEpochMilli()) / 60_000.0;
+        double rise = later.near() - earlier.near();
+        return minutes <= GROWTH_MINUTES.doubleValue() ? rise : rise * GROWTH_MINUTES.doubleValue() / minutes;
+    }
+
+    private static BigDecimal riseInFiveMinutes(Read earlier, Read later) {
+        BigDecimal rise = later.figure().subtract(earlier.figure());
+        BigDecimal minutes = Activity.minutes(earlier.at(), later.at());
+        return minutes.compareTo(GROWTH_MINUTES) <= 0
+                ? rise
+                : rise.multiply(GROWTH_MINUTES).divide(minutes, MathContext.DECIMAL64);
+    }
+
+    /** How much further over its prediction a heated cell got within five minutes, at the worst. */
+    private @Nullable BigDecimal excessRise() {
+        return excesses.stream()
+                .limit(Math.max(0, excesses.size() - 1L))
+                .map(earlier -> excesses.getLast().figure().subtract(earlier.figure()))
+                .max(Comparator.naturalOrder())
+                .orElse(null);
+    }
+
+    /** Of known thickness where the model is known. */
+    Thickness thickness() {
+        if (thickness == null) {
+            return Thickness.NONE;
+        }
+        BigDecimal known = model.isFamily() ? null : model.pack().thicknessMm();
+        return new Thickness(
+                thickness.middleThicknessMm(),
+                thickness.cornerThicknessMm(),
+                thickness.nominalThicknessMm() != null ? thickness.nominalThicknessMm() : known,
+                known);
+    }
+
+    private Seam seam() {
+        return seam == null
+                ? Seam.NONE
+                : new Seam(
+                        seam.seamMm(),
+                        seam.seamNominalMm() != null ? seam.seamNominalMm() : model.seamNominalMm(),
+                        seam.rocks(),
+                        seam.panelClicks(),
+                        seam.screenLiftMm());
+    }
+
+    /** How warm the cell is where heat stayed on too long: as read last, and by the curve of this moment. */
+    private Cell cell(List<Overrun> overruns) {
+        return overruns.stream()
+                .filter(Overrun::live)
+                .max(Comparator.comparing(Overrun::cellC))
+                .map(overrun -> {
+                    Optional<Read> read = Optional.ofNullable(cell)
+                            .filter(one -> one.at().isAfter(overrun.heating().from()));
+                    return new Cell(
+                            read.map(Read::figure).orElse(null),
+                            read.map(one -> Activity.minutes(one.at(), overrun.asked()))
+                                    .orElse(null),
+                            overrun.cellC(),
+                            true);
+                })
+                .orElse(Cell.NONE);
+    }
+
+    /** What was read before heat that overran says nothing of the pack as it is now. */
+    private static Warmth stale(Warmth warmth) {
+        return new Warmth(
+                warmth.surfaceC(),
+                warmth.ambientC(),
+                false,
+                BigDecimal.ZERO,
+                warmth.minutesSinceCurrent(),
+                null,
+                warmth.predictedC(),
+                warmth.excessRiseKIn5Min());
+    }
+
+    /** As the readings of the pack that came in the device. */
+    HazardReadings ofTheOldPack(boolean liftedOut, List<Overrun> overruns) {
+        boolean overran = overruns.stream().anyMatch(Overrun::live);
+        return new HazardReadings(
+                liftedOut ? Point.LIFTED_OUT : Point.INTAKE,
+                look,
+                overran ? stale(warmth()) : warmth(),
+                cell(overruns),
+                thickness(),
+                seam(),
+                voltage,
+                VoltageDrop.NONE,
+                VoltageDrop.NONE);
+    }
+
+    /** As the readings of the pack that goes in, with what it came out of its box with. */
+    HazardReadings ofTheNewPack(Optional<Unpacked> seen) {
+        Thickness measured = thickness();
+        return new HazardReadings(
+                Point.NEW,
+                seen.map(one -> worse(one.look(), look)).orElse(look),
+                warmth(),
+                Cell.NONE,
+                measured.middleThicknessMm() != null
+                        ? measured
+                        : seen.map(Unpacked::thickness).orElse(Thickness.NONE),
+                Seam.NONE,
+                voltage.restedCellV() != null
+                        ? voltage
+                        : seen.map(Unpacked::voltage).orElse(voltage),
+                VoltageDrop.NONE,
+                VoltageDrop.NONE);
+    }
+
+    /** A pack as it came out of its box, against its own size. */
+    record Unpacked(Look look, Thickness thickness, Voltage voltage) {}
+}

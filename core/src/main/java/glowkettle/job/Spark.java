@@ -1,0 +1,7 @@
+package glowkettle.job;
+
+/** Whether an entry closes a circuit, heats, loads or charges: a spark beside wet solvent. */
+public enum Spark {
+    KINDLES,
+    HARMLESS
+}

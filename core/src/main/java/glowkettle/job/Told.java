@@ -1,0 +1,101 @@
+package glowkettle.job;
+
+import glowkettle.assess.HazardReadings;
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Warmth;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What an entry tells of a pack of the job: a reading of it, or where it is. */
+public sealed interface Told {
+    /** Of a pack that somebody reads. */
+    sealed interface Reading extends Told {
+        Whose whose();
+    }
+
+    /** The pack that a reading is of. */
+    enum Whose {
+        OLD,
+        NEW,
+        /** The one that is at the device by then. */
+        AT_HAND
+    }
+
+    /** Seen and smelt. */
+    record Seen(Whose whose, Look look) implements Reading {}
+
+    /** Felt, as it was typed: what heat and current explain of it is known here. */
+    record Felt(Whose whose, Warmth warmth) implements Reading {}
+
+    record Gauged(Whose whose, HazardReadings.Seam seam) implements Reading {}
+
+    record Measured(Whose whose, HazardReadings.Thickness thickness) implements Reading {}
+
+    record Rested(Whose whose, HazardReadings.Voltage voltage) implements Reading {}
+
+    /** By its own gauge. */
+    record Cells(Whose whose, List<BigDecimal> cellV) implements Reading {
+        public Cells {
+            cellV = List.copyOf(cellV);
+        }
+    }
+
+    /** In the store, at rest in its air. */
+    record Watched(
+            BigDecimal surfaceC,
+            BigDecimal ambientC,
+            @Nullable Look look) implements Reading {
+        @Override
+        public Whose whose() {
+            return Whose.OLD;
+        }
+
+        boolean findsSomething() {
+            return look != null && look.findsSomething();
+        }
+    }
+
+    /**
+     * Under a mat or a nozzle, where the cell is.
+     *
+     * @param predictedC what the curve said of that moment
+     */
+    record Heated(BigDecimal temperatureC, @Nullable BigDecimal predictedC) implements Reading {
+        @Override
+        public Whose whose() {
+            return Whose.OLD;
+        }
+    }
+
+    /** Somewhere that tells nothing of the pack itself. */
+    record Elsewhere() implements Reading {
+        @Override
+        public Whose whose() {
+            return Whose.OLD;
+        }
+    }
+
+    /** The new one as it came out of its box. */
+    record Unpacked(Look look, HazardReadings.Thickness thickness, HazardReadings.Voltage voltage) implements Reading {
+        @Override
+        public Whose whose() {
+            return Whose.NEW;
+        }
+    }
+
+    /** The label of a new pack was read: whatever was read of another new one is of another pack. */
+    record Offered(@Nullable BigDecimal thicknessMm) implements Told {}
+
+    /** The old pack came out of its device. */
+    record LiftedOut() implements Told {}
+
+    /** A step of the way back. */
+    record ClosedUp() implements Told {}
+
+    /** The old pack is in a container, or its whole device is. */
+    record PutAway(boolean wholeDevice) implements Told {}
+
+    /** A lead lowers the tier to what the newest readings say. */
+    record Lowered() implements Told {}
+}

@@ -1,0 +1,41 @@
+package glowkettle.job.arrive;
+
+import glowkettle.arrive.Quote;
+import glowkettle.job.Admission;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.JobFile;
+import glowkettle.job.Role;
+import java.time.Instant;
+import java.util.Optional;
+
+/** Whether what was said and learnt at the counter may be written now. */
+final class ArriveAdmission {
+    private ArriveAdmission() {}
+
+    static Optional<Refusal> answered(JobFile job, ArriveEntry.QuoteAnswered answered) {
+        Optional<Quote.Request> quoted =
+                job.state().latest(ArriveEntry.Quoted.class).map(ArriveEntry.Quoted::request);
+        if (quoted.isEmpty()) {
+            return Admission.no("offer", "There is no quote to answer.");
+        }
+        boolean choosing = answered.accepted() && !quoted.get().offers().isEmpty();
+        boolean known =
+                quoted.get().offers().stream().anyMatch(offer -> offer.name().equals(answered.offer()));
+        return choosing && !known ? Admission.no("offer", "Say which of the packs was taken.") : Optional.empty();
+    }
+
+    static Optional<Refusal> promised(ArriveEntry.Promised promised, Instant now) {
+        return promised.promise().isAfter(now)
+                ? Optional.empty()
+                : Admission.no("promise", "%s has passed; a promise lies ahead.".formatted(promised.promise()));
+    }
+
+    static Optional<Refusal> photoRemoved(JobFile job, ArriveEntry.PhotoRemoved removed, Role by) {
+        if (by != Role.LEAD) {
+            return Admission.no("reason", "Only a lead removes a photo.");
+        }
+        return job.photos().stream().anyMatch(photo -> photo.photo().equals(removed.photo()))
+                ? Optional.empty()
+                : Admission.no("photo", "This job has no such photo.");
+    }
+}

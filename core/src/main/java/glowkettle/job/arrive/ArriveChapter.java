@@ -1,0 +1,158 @@
+package glowkettle.job.arrive;
+
+import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Mended.*;
+import static glowkettle.job.Traits.Reads.*;
+import static glowkettle.job.Traits.Signed.*;
+import static glowkettle.job.Traits.Source.*;
+
+import glowkettle.job.Admission.Author;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Chapter;
+import glowkettle.job.Firmness;
+import glowkettle.job.JobFile;
+import glowkettle.job.Kind;
+import glowkettle.job.Moment;
+import glowkettle.job.Phrases;
+import glowkettle.job.Spark;
+import glowkettle.job.Stage;
+import glowkettle.job.Told;
+import glowkettle.job.Traits;
+import glowkettle.library.DeviceModel;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+
+/** The counter: the device, the quote, the promise, the photos. */
+public final class ArriveChapter implements Chapter<ArriveEntry> {
+    private static final List<Kind<? extends ArriveEntry>> KINDS = List.of(
+            Kind.of(
+                    "job-opened",
+                    ArriveEntry.JobOpened.class,
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.OPENING),
+            Kind.of(
+                    "promised",
+                    ArriveEntry.Promised.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "pressure-held",
+                    ArriveEntry.PressureHeld.class,
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.KINDLES,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "quoted",
+                    ArriveEntry.Quoted.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "quote-answered",
+                    ArriveEntry.QuoteAnswered.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "photo-taken",
+                    ArriveEntry.PhotoTaken.class,
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY),
+                    Spark.HARMLESS,
+                    Firmness.PHOTO),
+            Kind.of(
+                    "photo-removed",
+                    ArriveEntry.PhotoRemoved.class,
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.PHOTO),
+            Kind.of(
+                    "model-named",
+                    ArriveEntry.ModelNamed.class,
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.MODEL));
+
+    @Override
+    public Class<ArriveEntry> entries() {
+        return ArriveEntry.class;
+    }
+
+    @Override
+    public List<Kind<? extends ArriveEntry>> kinds() {
+        return KINDS;
+    }
+
+    @Override
+    public Stage page(ArriveEntry entry) {
+        return switch (entry) {
+            case ArriveEntry.JobOpened ignored -> Stage.ARRIVE;
+            case ArriveEntry.Promised ignored -> Stage.ARRIVE;
+            case ArriveEntry.PressureHeld held -> held.moment() == Moment.BEFORE ? Stage.ARRIVE : Stage.PROVE;
+            case ArriveEntry.Quoted ignored -> Stage.ARRIVE;
+            case ArriveEntry.QuoteAnswered ignored -> Stage.ARRIVE;
+            case ArriveEntry.PhotoTaken ignored -> Stage.ARRIVE;
+            case ArriveEntry.PhotoRemoved ignored -> Stage.ARRIVE;
+            case ArriveEntry.ModelNamed ignored -> Stage.ARRIVE;
+        };
+    }
+
+    @Override
+    public String words(ArriveEntry entry, JobFile job) {
+        return switch (entry) {
+            case ArriveEntry.JobOpened opened ->
+                "Job opened for " + opened.owner() + ": " + job.model().name();
+            case ArriveEntry.Promised promised ->
+                "Promised for " + promised.promise().truncatedTo(ChronoUnit.MINUTES)
+                        + (promised.reason() == null ? "" : ": " + promised.reason());
+            case ArriveEntry.PressureHeld held ->
+                "Pressure hold: " + held.held().verdict().words()
+                        + (held.held().leakMlPerMin() == null
+                                ? ""
+                                : ", " + Phrases.figure(held.held().leakMlPerMin(), "mL/min"));
+            case ArriveEntry.Quoted quoted ->
+                "Quoted: %s, %s packs to choose from"
+                        .formatted(
+                                Phrases.figure(quoted.request().labourMinutes(), "min"),
+                                quoted.request().offers().size());
+            case ArriveEntry.QuoteAnswered answered ->
+                answered.accepted()
+                        ? "Quote accepted" + (answered.offer() == null ? "" : ": " + answered.offer())
+                        : "Quote declined";
+            case ArriveEntry.PhotoTaken photo -> "Photo" + (photo.caption() == null ? "" : ": " + photo.caption());
+            case ArriveEntry.PhotoRemoved removed -> "Photo removed: " + removed.reason();
+            case ArriveEntry.ModelNamed named -> "It is a " + job.model().name() + " (" + named.modelId() + ")";
+        };
+    }
+
+    @Override
+    public Optional<Told> tells(ArriveEntry entry, DeviceModel model) {
+        return switch (entry) {
+            case ArriveEntry.JobOpened ignored -> Optional.empty();
+            case ArriveEntry.Promised ignored -> Optional.empty();
+            case ArriveEntry.PressureHeld ignored -> Optional.empty();
+            case ArriveEntry.Quoted ignored -> Optional.empty();
+            case ArriveEntry.QuoteAnswered ignored -> Optional.empty();
+            case ArriveEntry.PhotoTaken ignored -> Optional.empty();
+            case ArriveEntry.PhotoRemoved ignored -> Optional.empty();
+            case ArriveEntry.ModelNamed ignored -> Optional.empty();
+        };
+    }
+
+    @Override
+    public Optional<Refusal> refuse(JobFile job, ArriveEntry entry, Author author, Instant now) {
+        return switch (entry) {
+            case ArriveEntry.JobOpened ignored -> Optional.empty();
+            case ArriveEntry.Promised promised -> ArriveAdmission.promised(promised, now);
+            case ArriveEntry.PressureHeld ignored -> Optional.empty();
+            case ArriveEntry.Quoted ignored -> Optional.empty();
+            case ArriveEntry.QuoteAnswered answered -> ArriveAdmission.answered(job, answered);
+            case ArriveEntry.PhotoTaken ignored -> Optional.empty();
+            case ArriveEntry.PhotoRemoved removed -> ArriveAdmission.photoRemoved(job, removed, author.role());
+            case ArriveEntry.ModelNamed ignored -> Optional.empty();
+        };
+    }
+}

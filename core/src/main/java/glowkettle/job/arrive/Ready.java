@@ -1,0 +1,51 @@
+package glowkettle.job.arrive;
+
+import glowkettle.calibrate.ClockPlan;
+import glowkettle.calibrate.Progress;
+import glowkettle.finding.Result;
+import glowkettle.job.JobFile;
+import glowkettle.shop.OpeningHours;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+
+/** When a job can be ready at the earliest: its labour, then one soak cycle by the shop's clock. Source: handbook, Arrive. */
+public final class Ready {
+    private static final int QUARTER_MINUTES = 15;
+    private static final int SECONDS_PER_MINUTE = 60;
+
+    private Ready() {}
+
+    /** Up to the next quarter of an hour; empty when the hours of the shop have no place for the cycle. */
+    public static Optional<Instant> earliest(JobFile job, Instant now, OpeningHours hours) {
+        boolean begun = !job.soak().progress().equals(Progress.NONE);
+        Instant worked = begun ? now : now.plus(labour(job));
+        if (job.soak().leftOut()) {
+            return Optional.of(quarter(worked));
+        }
+        Result<ClockPlan.Outcome> plan = ClockPlan.plan(
+                new ClockPlan.Request(
+                        worked, null, job.soak().phaseTimes(), hours, job.soak().progress()),
+                job.limits());
+        return plan.result() instanceof ClockPlan.Outcome.Planned planned
+                ? Optional.of(quarter(planned.finish()))
+                : Optional.empty();
+    }
+
+    private static Duration labour(JobFile job) {
+        return Duration.ofSeconds(job.labourMinutes()
+                .multiply(BigDecimal.valueOf(SECONDS_PER_MINUTE))
+                .longValue());
+    }
+
+    private static Instant quarter(Instant at) {
+        Instant full = at.truncatedTo(ChronoUnit.HOURS);
+        Duration quarter = Duration.ofMinutes(QUARTER_MINUTES);
+        while (full.isBefore(at)) {
+            full = full.plus(quarter);
+        }
+        return full;
+    }
+}

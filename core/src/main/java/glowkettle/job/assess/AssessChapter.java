@@ -1,0 +1,291 @@
+package glowkettle.job.assess;
+
+import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Mended.*;
+import static glowkettle.job.Traits.Reads.*;
+import static glowkettle.job.Traits.Signed.*;
+import static glowkettle.job.Traits.Source.*;
+
+import glowkettle.assess.Health;
+import glowkettle.assess.Resistance;
+import glowkettle.assess.RunDown;
+import glowkettle.assess.TimedRun;
+import glowkettle.job.Admission;
+import glowkettle.job.Admission.Author;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Chapter;
+import glowkettle.job.Firmness;
+import glowkettle.job.JobFile;
+import glowkettle.job.Kind;
+import glowkettle.job.Moment;
+import glowkettle.job.Phrases;
+import glowkettle.job.Spark;
+import glowkettle.job.Stage;
+import glowkettle.job.Told;
+import glowkettle.job.Traits;
+import glowkettle.library.DeviceModel;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/** The pack that came: readings, run-down, and what a lead decides of it. */
+public final class AssessChapter implements Chapter<AssessEntry> {
+    private static final List<Kind<? extends AssessEntry>> KINDS = List.of(
+            Kind.of(
+                    "looked",
+                    AssessEntry.Looked.class,
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "warmth-taken",
+                    AssessEntry.WarmthTaken.class,
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "seam-taken",
+                    AssessEntry.SeamTaken.class,
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "thickness-taken",
+                    AssessEntry.ThicknessTaken.class,
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            // A meter of ten megohms draws no spark.
+            Kind.of(
+                    "voltage-taken",
+                    AssessEntry.VoltageTaken.class,
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            // A reader is plugged onto the pack, or the device is switched on for it.
+            Kind.of(
+                    "gauge-read",
+                    AssessEntry.GaugeRead.class,
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    Spark.KINDLES,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "window-counted",
+                    AssessEntry.WindowCounted.class,
+                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.KINDLES,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "run-timed",
+                    AssessEntry.RunTimed.class,
+                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.KINDLES,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "resistance-measured",
+                    AssessEntry.ResistanceMeasured.class,
+                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.KINDLES,
+                    Firmness.LOOSE),
+            new Kind<>(
+                    "run-down-chosen",
+                    AssessEntry.RunDownChosen.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    chosen -> chosen.school() == RunDown.School.RUN_DOWN_FIRST ? Spark.KINDLES : Spark.HARMLESS,
+                    entry -> Firmness.LOOSE),
+            Kind.of(
+                    "run-down-waived",
+                    AssessEntry.RunDownWaived.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.A_LEADS),
+            Kind.of(
+                    "charge-seen",
+                    AssessEntry.ChargeSeen.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.KINDLES,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "lead-continued",
+                    AssessEntry.LeadContinued.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.A_LEADS),
+            Kind.of(
+                    "tier-lowered",
+                    AssessEntry.TierLowered.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, AFTER_SIGNING, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.A_LEADS),
+            new Kind<>(
+                    "cold-removal-confirmed",
+                    AssessEntry.ColdRemovalConfirmed.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    entry -> Spark.HARMLESS,
+                    confirmed -> confirmed.step() == AssessEntry.ColdStep.REMOVER ? Firmness.A_LEADS : Firmness.LOOSE),
+            Kind.of(
+                    "rejudged",
+                    AssessEntry.Rejudged.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.A_LEADS),
+            Kind.of(
+                    "evacuated",
+                    AssessEntry.Evacuated.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE));
+
+    @Override
+    public Class<AssessEntry> entries() {
+        return AssessEntry.class;
+    }
+
+    @Override
+    public List<Kind<? extends AssessEntry>> kinds() {
+        return KINDS;
+    }
+
+    @Override
+    public Stage page(AssessEntry entry) {
+        return switch (entry) {
+            case AssessEntry.Looked ignored -> Stage.ASSESS;
+            case AssessEntry.WarmthTaken ignored -> Stage.ASSESS;
+            case AssessEntry.SeamTaken ignored -> Stage.ASSESS;
+            case AssessEntry.ThicknessTaken ignored -> Stage.ASSESS;
+            case AssessEntry.VoltageTaken ignored -> Stage.ASSESS;
+            case AssessEntry.GaugeRead read -> read.moment() == Moment.BEFORE ? Stage.ASSESS : Stage.PROVE;
+            case AssessEntry.WindowCounted ignored -> Stage.ASSESS;
+            case AssessEntry.RunTimed ignored -> Stage.ASSESS;
+            case AssessEntry.ResistanceMeasured ignored -> Stage.ASSESS;
+            case AssessEntry.RunDownChosen ignored -> Stage.ASSESS;
+            case AssessEntry.RunDownWaived ignored -> Stage.ASSESS;
+            case AssessEntry.ChargeSeen ignored -> Stage.ASSESS;
+            case AssessEntry.LeadContinued ignored -> Stage.ASSESS;
+            case AssessEntry.TierLowered ignored -> Stage.ASSESS;
+            case AssessEntry.ColdRemovalConfirmed ignored -> Stage.ASSESS;
+            case AssessEntry.Rejudged ignored -> Stage.ASSESS;
+            case AssessEntry.Evacuated ignored -> Stage.ASSESS;
+        };
+    }
+
+    @Override
+    public String words(AssessEntry entry, JobFile job) {
+        return switch (entry) {
+            case AssessEntry.Looked looked -> "Looked and smelt: " + Phrases.seen(looked.look());
+            case AssessEntry.WarmthTaken taken ->
+                "Surface %s, air %s"
+                        .formatted(
+                                Phrases.figure(taken.warmth().surfaceC(), "°C"),
+                                Phrases.figure(taken.warmth().ambientC(), "°C"));
+            case AssessEntry.SeamTaken taken ->
+                "Seam %s%s"
+                        .formatted(
+                                Phrases.figures(taken.seam().seamMm(), "mm"),
+                                taken.seam().rocks() == null
+                                        ? ""
+                                        : taken.seam().rocks() ? ", rocks" : ", does not rock");
+            case AssessEntry.ThicknessTaken taken ->
+                "Thickness: middle %s, corners %s"
+                        .formatted(
+                                Phrases.figure(taken.thickness().middleThicknessMm(), "mm"),
+                                Phrases.figures(taken.thickness().cornerThicknessMm(), "mm"));
+            case AssessEntry.VoltageTaken taken ->
+                "Rested " + Phrases.figure(taken.voltage().restedCellV(), "V") + " per cell";
+            case AssessEntry.GaugeRead read ->
+                "Gauge %s: %s of %s"
+                        .formatted(
+                                read.moment() == Moment.BEFORE ? "before" : "after",
+                                Phrases.figure(read.reading().fullChargeCapacityMah(), "mAh"),
+                                Phrases.figure(read.reading().designCapacityMah(), "mAh"));
+            case AssessEntry.WindowCounted counted ->
+                "Window %s to %s: %s counted"
+                        .formatted(
+                                Phrases.figure(counted.window().fullerRestedCellV(), "V"),
+                                Phrases.figure(counted.window().emptierRestedCellV(), "V"),
+                                Phrases.figure(counted.window().chargeCountedAh(), "Ah"));
+            case AssessEntry.RunTimed timed ->
+                "Run: running after %s, off after %s"
+                        .formatted(
+                                Phrases.figure(timed.run().lastSeenRunningHours(), "h"),
+                                Phrases.figure(timed.run().foundOffHours(), "h"));
+            case AssessEntry.ResistanceMeasured measured ->
+                "Load step %s: %s, then %s"
+                        .formatted(
+                                Phrases.figure(measured.step().loadA(), "A"),
+                                Phrases.figure(measured.step().restV(), "V"),
+                                Phrases.figure(measured.step().loadAfter1sV(), "V"));
+            case AssessEntry.RunDownChosen chosen ->
+                chosen.school().words() + ", at " + Phrases.figure(chosen.socPercent(), "%");
+            case AssessEntry.RunDownWaived waived -> "A lead lets it be opened at a higher charge: " + waived.reason();
+            case AssessEntry.ChargeSeen seen -> "Charge shown: " + Phrases.figure(seen.socPercent(), "%");
+            case AssessEntry.LeadContinued lead -> "A lead goes on: " + lead.reason();
+            case AssessEntry.TierLowered lowered -> "A lead lowers the tier: " + lowered.reason();
+            case AssessEntry.ColdRemovalConfirmed confirmed ->
+                "Cold removal: " + confirmed.step().words() + (confirmed.name() == null ? "" : ": " + confirmed.name());
+            case AssessEntry.Rejudged rejudged ->
+                "Judged by version %s of the shop limits: %s".formatted(rejudged.limitsVersion(), rejudged.reason());
+            case AssessEntry.Evacuated evacuated -> "Evacuated: " + evacuated.account();
+        };
+    }
+
+    @Override
+    public Optional<Told> tells(AssessEntry entry, DeviceModel model) {
+        return switch (entry) {
+            case AssessEntry.Looked seen -> Optional.of(new Told.Seen(Told.Whose.AT_HAND, seen.look()));
+            case AssessEntry.WarmthTaken taken -> Optional.of(new Told.Felt(Told.Whose.AT_HAND, taken.warmth()));
+            case AssessEntry.SeamTaken taken -> Optional.of(new Told.Gauged(Told.Whose.AT_HAND, taken.seam()));
+            case AssessEntry.ThicknessTaken taken ->
+                Optional.of(new Told.Measured(Told.Whose.AT_HAND, taken.thickness()));
+            case AssessEntry.VoltageTaken taken -> Optional.of(new Told.Rested(Told.Whose.AT_HAND, taken.voltage()));
+            case AssessEntry.GaugeRead read ->
+                Optional.of(new Told.Cells(
+                        read.moment() == Moment.BEFORE ? Told.Whose.OLD : Told.Whose.NEW,
+                        read.reading().cellV()));
+            case AssessEntry.WindowCounted ignored -> Optional.empty();
+            case AssessEntry.RunTimed ignored -> Optional.empty();
+            case AssessEntry.ResistanceMeasured ignored -> Optional.empty();
+            case AssessEntry.RunDownChosen ignored -> Optional.empty();
+            case AssessEntry.RunDownWaived ignored -> Optional.empty();
+            case AssessEntry.ChargeSeen ignored -> Optional.empty();
+            case AssessEntry.LeadContinued ignored -> Optional.empty();
+            case AssessEntry.TierLowered ignored -> Optional.of(new Told.Lowered());
+            case AssessEntry.ColdRemovalConfirmed ignored -> Optional.empty();
+            case AssessEntry.Rejudged ignored -> Optional.empty();
+            case AssessEntry.Evacuated ignored -> Optional.empty();
+        };
+    }
+
+    @Override
+    public Optional<Refusal> refuse(JobFile job, AssessEntry entry, Author author, Instant now) {
+        return switch (entry) {
+            case AssessEntry.Looked taken -> EmptyReading.refuse(taken.look());
+            case AssessEntry.WarmthTaken taken ->
+                EmptyReading.refuse(taken.warmth()).or(() -> ReadingAdmission.atRest(job, taken.warmth(), now));
+            case AssessEntry.SeamTaken taken -> EmptyReading.refuse(taken.seam());
+            case AssessEntry.ThicknessTaken taken ->
+                EmptyReading.refuse(taken.thickness())
+                        .or(() -> ReadingAdmission.thickness(job, taken.thickness(), "thickness."));
+            case AssessEntry.VoltageTaken taken ->
+                EmptyReading.refuse(taken.voltage())
+                        .or(() -> ReadingAdmission.voltage(taken.voltage(), "voltage.", job.limits()));
+            case AssessEntry.GaugeRead read ->
+                Admission.answerable("reading.", () -> Health.fromGauge(read.reading(), job.limits()))
+                        .or(() -> ReadingAdmission.gauge(job, read));
+            case AssessEntry.WindowCounted counted ->
+                Admission.answerable("window.", () -> PackHealth.of(job).window(counted.window()));
+            case AssessEntry.RunTimed timed ->
+                Admission.answerable("run.", () -> TimedRun.read(timed.run(), job.limits()));
+            case AssessEntry.ResistanceMeasured measured ->
+                Admission.answerable("step.", () -> Resistance.of(measured.step(), job.limits()));
+            case AssessEntry.RunDownChosen chosen -> AssessAdmission.runDown(job, chosen);
+            case AssessEntry.RunDownWaived ignored -> AssessAdmission.waived(job, author.role());
+            case AssessEntry.ChargeSeen ignored -> Optional.empty();
+            case AssessEntry.LeadContinued ignored -> AssessAdmission.leadContinues(job, author.role());
+            case AssessEntry.TierLowered ignored -> AssessAdmission.lowered(job, author.role());
+            case AssessEntry.ColdRemovalConfirmed confirmed -> AssessAdmission.cold(job, confirmed, author.role());
+            case AssessEntry.Rejudged rejudged -> AssessAdmission.rejudged(job, rejudged, author.role());
+            case AssessEntry.Evacuated ignored -> Optional.empty();
+        };
+    }
+}

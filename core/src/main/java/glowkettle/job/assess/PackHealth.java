@@ -1,0 +1,255 @@
+package glowkettle.job.assess;
+
+import glowkettle.assess.Evidence;
+import glowkettle.assess.HealthVerdict;
+import glowkettle.assess.PartialWindow;
+import glowkettle.assess.Resistance;
+import glowkettle.assess.RunDown;
+import glowkettle.assess.RunDownProgress;
+import glowkettle.assess.SwellTrend;
+import glowkettle.assess.Swelling;
+import glowkettle.assess.TimedRun;
+import glowkettle.cell.Chemistry;
+import glowkettle.cell.OpenCircuitCurve;
+import glowkettle.finding.Result;
+import glowkettle.job.Entry;
+import glowkettle.job.Hazards;
+import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
+import glowkettle.job.Moment;
+import glowkettle.job.Recorded;
+import glowkettle.library.Mounting;
+import glowkettle.library.PackData;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** What the journal of a job makes known of its old pack: how worn it is, how it swells, how it is brought down. */
+public final class PackHealth {
+    private static final Duration ONE_LOOK = Duration.ofMinutes(1);
+
+    private final JobFile job;
+    private final JobState state;
+    private final ShopLimits limits;
+    private final PackData pack;
+
+    private PackHealth(JobFile job) {
+        this.job = job;
+        this.state = job.state();
+        this.limits = job.limits();
+        this.pack = job.model().pack();
+    }
+
+    public static PackHealth of(JobFile job) {
+        return new PackHealth(job);
+    }
+
+    /** Everything that was measured, the most trusted way first. */
+    public List<Result<Evidence>> evidence() {
+        List<Result<Evidence>> evidence = new ArrayList<>();
+        job.gauge(Moment.BEFORE).ifPresent(read -> evidence.add(Evidence.ofGauge(read.reading(), limits)));
+        state.latest(AssessEntry.WindowCounted.class).ifPresent(counted -> evidence.add(window(counted.window())));
+        state.latest(AssessEntry.RunTimed.class).ifPresent(timed -> evidence.add(TimedRun.read(timed.run(), limits)));
+        return evidence;
+    }
+
+    Result<Evidence> window(PartialWindow.Readings window) {
+        return Evidence.ofWindow(window, pack.capacityMah(), limits);
+    }
+
+    public Optional<Result<Resistance>> resistance() {
+        return state.latest(AssessEntry.ResistanceMeasured.class)
+                .map(measured -> Resistance.of(measured.step(), limits));
+    }
+
+    public Result<HealthVerdict> verdict() {
+        return HealthVerdict.of(
+                evidence().stream().map(Result::result).toList(),
+                resistance().map(Result::result).orElse(null),
+                limits);
+    }
+
+    /** A series of sizes, what it is of, and its trend. */
+    public record Trend(String of, List<SwellTrend.Dated> readings, BigDecimal limitMm, Result<SwellTrend> trend) {}
+
+    /** By the thickness in hand where there are two or more, else by the widest seam; empty while there is neither. */
+    public Optional<Trend> trend() {
+        return trend("Thickness in hand", thicknesses(), thicknessLimit())
+                .or(() -> trend("Widest seam", seams(), seamLimit()));
+    }
+
+    private Optional<Trend> trend(String of, List<SwellTrend.Dated> readings, BigDecimal limitMm) {
+        // Readings of one minute are one look, not a trend.
+        boolean oneLook = readings.size() < 2
+                || Duration.between(readings.getFirst().at(), readings.getLast().at())
+                                .compareTo(ONE_LOOK)
+                        < 0;
+        return oneLook
+                ? Optional.empty()
+                : Optional.of(new Trend(
+                        of, readings, limitMm, SwellTrend.of(new SwellTrend.Readings(readings, limitMm), limits)));
+    }
+
+    private List<SwellTrend.Dated> thicknesses() {
+        return dated(recorded -> recorded.entry() instanceof AssessEntry.ThicknessTaken taken
+                ? Swelling.of(taken.thickness())
+                        .map(Swelling::thickestMm)
+                        .or(() -> Optional.ofNullable(taken.thickness().middleThicknessMm()))
+                : Optional.empty());
+    }
+
+    private List<SwellTrend.Dated> seams() {
+        return dated(recorded -> recorded.entry() instanceof AssessEntry.SeamTaken taken
+                ? taken.seam().seamMm().stream().max(Comparator.naturalOrder())
+                : Optional.empty());
+    }
+
+    private List<SwellTrend.Dated> dated(java.util.function.Function<Recorded, Optional<BigDecimal>> size) {
+        return state.counting().stream()
+                .flatMap(recorded -> size.apply(recorded).map(mm -> new SwellTrend.Dated(recorded.at(), mm)).stream())
+                .toList();
+    }
+
+    private BigDecimal thicknessLimit() {
+        return pack.thicknessMm()
+                .multiply(BigDecimal.valueOf(100).add(limits.of(Limit.SWELL_ISOLATE_PERCENT)))
+                .movePointLeft(2);
+    }
+
+    private BigDecimal seamLimit() {
+        BigDecimal nominal = job.model().seamNominalMm();
+        return limits.of(Limit.BULGE_ISOLATE_MM).add(nominal != null ? nominal : limits.of(Limit.SEAM_NOMINAL_MM));
+    }
+
+    /** Charge in the pack by what was seen last: on the device's own display, or of a rested voltage. */
+    public @Nullable BigDecimal socPercent() {
+        return state.counting().reversed().stream()
+                .flatMap(recorded -> soc(recorded.entry()).stream())
+                .findFirst()
+                .orElse(null);
+    }
+
+    private Optional<BigDecimal> soc(Entry entry) {
+        return switch (entry) {
+            case AssessEntry.ChargeSeen seen -> Optional.of(seen.socPercent());
+            case AssessEntry.RunDownChosen chosen -> Optional.of(chosen.socPercent());
+            case AssessEntry.VoltageTaken taken
+            when taken.voltage().restedCellV() != null ->
+                ofVoltage(taken.voltage().restedCellV());
+            case AssessEntry.GaugeRead read
+            when read.moment() == Moment.BEFORE ->
+                Stream.of(read.reading().cellV())
+                        .filter(cells -> !cells.isEmpty())
+                        .findFirst()
+                        .flatMap(cells -> ofVoltage(
+                                cells.stream().max(Comparator.naturalOrder()).orElseThrow()));
+            default -> Optional.empty();
+        };
+    }
+
+    private Optional<BigDecimal> ofVoltage(BigDecimal restedCellV) {
+        var soc = OpenCircuitCurve.of(Chemistry.chargedTo(pack.chargeLimitV(), limits), limits)
+                .readSocPercent(restedCellV.doubleValue());
+        return soc.isPresent()
+                ? Optional.of(BigDecimal.valueOf(soc.getAsDouble()).setScale(0, RoundingMode.HALF_UP))
+                : Optional.empty();
+    }
+
+    public boolean glued() {
+        return job.model().mounting() == Mounting.GLUED_FRONT || job.model().mounting() == Mounting.GLUED_BACK;
+    }
+
+    /** The schools for this job. A pack of unknown wear is reckoned as if it still held all it was made for. */
+    public Result<RunDown> runDown(BigDecimal socPercent, @Nullable BigDecimal loadW) {
+        HealthVerdict verdict = verdict().result();
+        BigDecimal share = verdict.highPercent() == null ? BigDecimal.valueOf(100) : verdict.highPercent();
+        BigDecimal capacityAh =
+                pack.capacityMah().multiply(share).movePointLeft(5).round(new MathContext(4));
+        return RunDown.of(
+                new RunDown.Case(
+                        job.tier().result().tier(),
+                        glued(),
+                        job.model().shippingMode() != null,
+                        socPercent,
+                        capacityAh.max(new BigDecimal("0.01")),
+                        pack.nominalV(),
+                        loadW),
+                limits);
+    }
+
+    /** How the run-down stands that was chosen last; empty while none was, or nothing is run down. */
+    public Optional<RunDownProgress> progress(Instant now) {
+        return state.latestRecorded(AssessEntry.RunDownChosen.class)
+                .filter(recorded ->
+                        ((AssessEntry.RunDownChosen) recorded.entry()).school() == RunDown.School.RUN_DOWN_FIRST)
+                .map(recorded -> progress(recorded, now));
+    }
+
+    private RunDownProgress progress(Recorded chosen, Instant now) {
+        AssessEntry.RunDownChosen start = (AssessEntry.RunDownChosen) chosen.entry();
+        List<RunDownProgress.Seen> seen = new ArrayList<>();
+        seen.add(new RunDownProgress.Seen(chosen.at(), start.socPercent()));
+        state.counting().stream()
+                .filter(recorded -> recorded.seq() > chosen.seq())
+                .filter(recorded -> recorded.entry() instanceof AssessEntry.ChargeSeen)
+                .forEach(recorded -> seen.add(new RunDownProgress.Seen(
+                        recorded.at(), ((AssessEntry.ChargeSeen) recorded.entry()).socPercent())));
+        RunDown planned = runDown(start.socPercent(), start.loadW()).result();
+        Double pace = planned.hours() == null || planned.hours().signum() == 0
+                ? null
+                : start.socPercent()
+                                .subtract(limits.of(Limit.RUN_DOWN_TARGET_PERCENT))
+                                .doubleValue()
+                        / planned.hours().doubleValue();
+        return RunDownProgress.of(seen, pace, limits.of(Limit.RUN_DOWN_TARGET_PERCENT), now);
+    }
+
+    /**
+     * It is to be run down first, and its charge has neither been read at the target nor been let be by a lead: nothing is
+     * opened until then. The newest choice counts.
+     */
+    public boolean waitsForRunDown() {
+        BigDecimal target = limits.of(Limit.RUN_DOWN_TARGET_PERCENT);
+        boolean waits = false;
+        for (Recorded recorded : state.counting()) {
+            switch (recorded.entry()) {
+                case AssessEntry.RunDownChosen chosen ->
+                    waits = chosen.school() == RunDown.School.RUN_DOWN_FIRST
+                            && chosen.socPercent().compareTo(target) > 0;
+                case AssessEntry.ChargeSeen seen -> waits &= seen.socPercent().compareTo(target) > 0;
+                case AssessEntry.RunDownWaived ignored -> waits = false;
+                default -> {}
+            }
+        }
+        return waits && !job.disconnected();
+    }
+
+    /** What must be prised is brought down first or not, but somebody decides it. */
+    public boolean runDownUndecided() {
+        return glued()
+                && job.packKnown()
+                && runDownChosen().isEmpty()
+                && job.stepsIn().isEmpty()
+                && !job.tier().result().tier().atLeast(glowkettle.assess.Tier.ISOLATE)
+                && freesThePack();
+    }
+
+    private boolean freesThePack() {
+        return job.plan().result().steps().stream()
+                .anyMatch(step -> Hazards.liftsOut(job.model(), step.operation().id()));
+    }
+
+    public Optional<AssessEntry.RunDownChosen> runDownChosen() {
+        return state.latest(AssessEntry.RunDownChosen.class);
+    }
+}

@@ -1,0 +1,49 @@
+package glowkettle.job.calibrate;
+
+import glowkettle.calibrate.Kept;
+import glowkettle.finding.Says;
+import glowkettle.job.Entry;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** What happens while the new gauge learns. */
+public sealed interface CalibrateEntry extends Entry {
+    /** An event of the soak cycle, with the time it happened. */
+    record CycleEvent(
+            @Says("What happened") CycleStep step,
+            @Says("When") Instant happened,
+
+            @Says("Nobody saw it; the time is reckoned from the run-down's length") @Nullable
+            Boolean reckoned)
+            implements CalibrateEntry {}
+
+    /** Something that can spoil the soak cycle. */
+    record CycleMishap(@Says("What went wrong") Kept.Mishap mishap) implements CalibrateEntry {}
+
+    /** The soak cycle begins again from its first charge. */
+    record CycleRepeated() implements CalibrateEntry {}
+
+    /** No calibration, and why. */
+    record CycleLeftOut(
+            @Says(value = "Reason", longest = 300) String reason) implements CalibrateEntry {}
+
+    /** The hand actions and sightings of a soak cycle, in order. */
+    enum CycleStep {
+        CHARGE_STARTED("plugged in"),
+        FULL_SEEN("seen full"),
+        RUN_DOWN_STARTED("unplugged, running down"),
+        SHUT_DOWN_SEEN("found shut down"),
+        LAST_CHARGE_STARTED("plugged in for the last charge"),
+        LAST_CHARGE_ENDED("full again, unplugged");
+
+        private final String words;
+
+        CycleStep(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+}

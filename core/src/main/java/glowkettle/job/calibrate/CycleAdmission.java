@@ -1,0 +1,134 @@
+package glowkettle.job.calibrate;
+
+import glowkettle.calibrate.Kept;
+import glowkettle.finding.Figures;
+import glowkettle.job.Admission;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.job.wayback.WayBackAdmission;
+import glowkettle.limits.Limit;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+
+/** Whether an event of the calibration can have happened, then and now. Source: handbook, Calibrate. */
+final class CycleAdmission {
+    private static final BigDecimal SECONDS_PER_MINUTE = BigDecimal.valueOf(60);
+
+    private CycleAdmission() {}
+
+    static Optional<Refusal> event(JobFile job, CalibrateEntry.CycleEvent event, Instant now) {
+        return WayBackAdmission.afterWayBack(job)
+                .or(() -> job.soak().verdict().result().standing() == Kept.Standing.REPEAT
+                        ? Admission.no(
+                                "step", "This cycle was not kept; begin it again, or leave it out with a reason.")
+                        : Optional.empty())
+                .or(() -> when(job, event, now))
+                .or(() -> order(job, event));
+    }
+
+    private static Optional<Refusal> when(JobFile job, CalibrateEntry.CycleEvent event, Instant now) {
+        if (event.happened().isAfter(now)) {
+            return Admission.no("happened", "%s has not come yet; accepted is up to now.".formatted(event.happened()));
+        }
+        Instant closed = job.state().counting().stream()
+                .filter(recorded ->
+                        recorded.entry() instanceof OpenEntry.StepDone step && step.way() == OpenEntry.Way.BACK)
+                .map(Recorded::at)
+                .reduce((earlier, later) -> later)
+                .orElseThrow();
+        // What is typed has no seconds, so the minute in which it was closed counts as after.
+        return event.happened().isBefore(closed.truncatedTo(ChronoUnit.MINUTES))
+                ? Admission.no(
+                        "happened",
+                        "%s lies before the device was closed at %s; look at the time again."
+                                .formatted(event.happened(), closed))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> order(JobFile job, CalibrateEntry.CycleEvent event) {
+        List<CalibrateEntry.CycleEvent> events = job.soak().log().events();
+        if (events.isEmpty()) {
+            return event.step() == CalibrateEntry.CycleStep.CHARGE_STARTED
+                    ? Optional.empty()
+                    : Admission.no("step", "The cycle begins with plugging in.");
+        }
+        CalibrateEntry.CycleEvent last = events.getLast();
+        if (event.step().compareTo(last.step()) <= 0) {
+            return Admission.no(
+                    "step",
+                    "“%s” comes before “%s”, which has happened."
+                            .formatted(event.step().words(), last.step().words()));
+        }
+        if (!follows(event.step(), last.step())) {
+            return Admission.no(
+                    "step",
+                    "“%s” is not what comes after “%s”; write what happened between them first."
+                            .formatted(event.step().words(), last.step().words()));
+        }
+        if (event.happened().isBefore(last.happened())) {
+            return Admission.no(
+                    "happened",
+                    "%s lies before “%s” at %s."
+                            .formatted(event.happened(), last.step().words(), last.happened()));
+        }
+        return tooFast(job, event, last);
+    }
+
+    /** A full device may be found full only when it is unplugged; everything else is written one by one. */
+    private static boolean follows(CalibrateEntry.CycleStep step, CalibrateEntry.CycleStep last) {
+        return switch (last) {
+            case CHARGE_STARTED ->
+                step == CalibrateEntry.CycleStep.FULL_SEEN || step == CalibrateEntry.CycleStep.RUN_DOWN_STARTED;
+            case FULL_SEEN -> step == CalibrateEntry.CycleStep.RUN_DOWN_STARTED;
+            case RUN_DOWN_STARTED -> step == CalibrateEntry.CycleStep.SHUT_DOWN_SEEN;
+            case SHUT_DOWN_SEEN -> step == CalibrateEntry.CycleStep.LAST_CHARGE_STARTED;
+            case LAST_CHARGE_STARTED -> step == CalibrateEntry.CycleStep.LAST_CHARGE_ENDED;
+            case LAST_CHARGE_ENDED -> false;
+        };
+    }
+
+    /** No pack fills or empties within a moment; the last charge begins empty, so its length is known. */
+    private static Optional<Refusal> tooFast(
+            JobFile job, CalibrateEntry.CycleEvent event, CalibrateEntry.CycleEvent last) {
+        Duration took = Duration.between(last.happened(), event.happened());
+        Duration least = switch (event.step()) {
+            case FULL_SEEN, RUN_DOWN_STARTED, SHUT_DOWN_SEEN -> leastPhase(job);
+            case LAST_CHARGE_ENDED ->
+                Duration.ofSeconds(
+                        Math.round(job.soak().phaseTimes().lastCharge().toSeconds()
+                                * job.limits().number(Limit.CHARGE_LEAST_PERCENT)
+                                / 100));
+            case CHARGE_STARTED, LAST_CHARGE_STARTED -> Duration.ZERO;
+        };
+        boolean fromFull = last.step() == CalibrateEntry.CycleStep.FULL_SEEN;
+        return !fromFull && took.compareTo(least) < 0
+                ? Admission.no(
+                        "happened",
+                        "“%s” %s after “%s” is faster than this pack can be; at least %s. Look at both times again."
+                                .formatted(
+                                        event.step().words(),
+                                        minutes(took),
+                                        last.step().words(),
+                                        minutes(least)))
+                : Optional.empty();
+    }
+
+    private static Duration leastPhase(JobFile job) {
+        return Duration.ofSeconds(job.limits()
+                .of(Limit.PHASE_LEAST_MINUTES)
+                .multiply(SECONDS_PER_MINUTE)
+                .longValue());
+    }
+
+    private static String minutes(Duration span) {
+        return span.toMinutes() < 1
+                ? Figures.withUnit(BigDecimal.valueOf(span.toSeconds()), "s")
+                : Figures.withUnit(BigDecimal.valueOf(span.toMinutes()), "min");
+    }
+}

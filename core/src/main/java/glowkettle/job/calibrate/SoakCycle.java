@@ -1,0 +1,117 @@
+package glowkettle.job.calibrate;
+
+import glowkettle.calibrate.ClockPlan;
+import glowkettle.calibrate.Kept;
+import glowkettle.calibrate.PhaseTimes;
+import glowkettle.calibrate.Progress;
+import glowkettle.finding.Result;
+import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
+import glowkettle.job.fit.FitEntry;
+import glowkettle.library.DeviceModel;
+import glowkettle.library.PackData;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** The soak cycle of a job: what happened, whether it was kept, and when hands are needed. */
+public final class SoakCycle {
+    private final JobState state;
+    private final DeviceModel model;
+    private final ShopLimits limits;
+
+    public SoakCycle(JobFile job) {
+        state = job.state();
+        model = job.model();
+        limits = job.limits();
+    }
+
+    /** What happened, with its times. */
+    public Progress progress() {
+        return log().progress();
+    }
+
+    SoakLog log() {
+        return SoakLog.of(state);
+    }
+
+    public Result<Kept.Verdict> verdict() {
+        SoakLog log = log();
+        Progress seen = log.progress();
+        Set<Kept.Reckoned> reckoned = EnumSet.noneOf(Kept.Reckoned.class);
+        if (log.shutDownReckoned()) {
+            reckoned.add(Kept.Reckoned.SHUT_DOWN);
+        }
+        if (seen.fullSeen() == null && seen.chargeStarted() != null && seen.runDownStarted() != null) {
+            reckoned.add(Kept.Reckoned.FULL);
+            Instant full = seen.chargeStarted().plus(phaseTimes().charge());
+            seen = new Progress(
+                    seen.chargeStarted(),
+                    full.isBefore(seen.runDownStarted()) ? full : seen.runDownStarted(),
+                    seen.runDownStarted(),
+                    seen.shutDownSeen(),
+                    seen.lastChargeStarted(),
+                    seen.lastChargeEnded());
+        }
+        return Kept.judge(new Kept.Log(seen, log.mishaps(), null, false, null, reckoned), limits);
+    }
+
+    public boolean leftOut() {
+        return state.latest(CalibrateEntry.CycleLeftOut.class).isPresent();
+    }
+
+    public PhaseTimes phaseTimes() {
+        return phaseTimes(state.latest(FitEntry.PackOffered.class)
+                .map(offered -> offered.label().capacityMah())
+                .orElse(model.pack().capacityMah()));
+    }
+
+    public PhaseTimes phaseTimes(BigDecimal capacityMah) {
+        PackData pack = model.pack();
+        BigDecimal capacityAh = capacityMah.movePointLeft(3);
+        return PhaseTimes.of(
+                new PhaseTimes.ChargeRequest(
+                        capacityAh,
+                        pack.resistanceOhm(),
+                        pack.series(),
+                        pack.chargeLimitV(),
+                        pack.chargeA(),
+                        chargeLeftPercent()),
+                new PhaseTimes.RunDownRequest(
+                        capacityAh,
+                        pack.resistanceOhm(),
+                        pack.series(),
+                        pack.chargeLimitV(),
+                        pack.lightUseW(),
+                        pack.cutOffV(),
+                        BigDecimal.valueOf(100),
+                        pack.shutDownPercent()),
+                limits);
+    }
+
+    /** A new pack comes part charged; how far nobody has measured, so the longest charge is planned for. */
+    private static BigDecimal chargeLeftPercent() {
+        return BigDecimal.ZERO;
+    }
+
+    public Result<ClockPlan.Outcome> clockPlan(Instant now, OpeningHours hours, @Nullable Instant startAt) {
+        Progress happened = progress();
+        Progress progress =
+                startAt != null && happened.chargeStarted() == null ? Progress.startingAt(startAt) : happened;
+        return ClockPlan.plan(new ClockPlan.Request(now, state.promise(), phaseTimes(), hours, progress), limits);
+    }
+
+    /** Runtime at light use, in hours, from a capacity: what the owner will notice. */
+    public BigDecimal expectedHours(BigDecimal capacityMah) {
+        return model.pack()
+                .nominalV()
+                .multiply(capacityMah)
+                .movePointLeft(3)
+                .divide(model.pack().lightUseW(), new MathContext(3));
+    }
+}

@@ -1,0 +1,175 @@
+package glowkettle.job.fit;
+
+import glowkettle.assess.Tier;
+import glowkettle.cell.Chemistry;
+import glowkettle.finding.Figures;
+import glowkettle.finding.Unanswerable;
+import glowkettle.job.Admission;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.job.assess.EmptyReading;
+import glowkettle.job.assess.ReadingAdmission;
+import glowkettle.job.wayback.WayBackAdmission;
+import glowkettle.library.Leads;
+import glowkettle.library.OldPack;
+import glowkettle.limits.Limit;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.Optional;
+
+/** Whether a pack may be read, chosen or put back now. */
+final class FitAdmission {
+    private FitAdmission() {}
+
+    /** A label nobody can judge is asked for again at once, while the pack is still in the hand. */
+    static Optional<Refusal> offered(JobFile job, FitEntry.PackOffered offered) {
+        if (!job.packKnown()) {
+            return Admission.no("label.capacityMah", "Read the old pack's label and measure its bay first.");
+        }
+        try {
+            job.compare(offered.label());
+            job.soak().phaseTimes(offered.label().capacityMah());
+            return Optional.empty();
+        } catch (Unanswerable unanswerable) {
+            boolean ofLabel = unanswerable.field().equals("sizeCode");
+            return Admission.no(
+                    "label." + (ofLabel ? unanswerable.field() : "capacityMah"),
+                    ofLabel
+                            ? unanswerable.getMessage()
+                            : "%s mAh cannot be charged by this device: %s."
+                                    .formatted(offered.label().capacityMah(), unanswerable.getMessage()));
+        }
+    }
+
+    static Optional<Refusal> newPack(JobFile job, FitEntry.NewPackSeen seen) {
+        if (job.state().latest(FitEntry.PackOffered.class).isEmpty()) {
+            return Admission.no("", "Read the new pack's label first.");
+        }
+        return EmptyReading.refuse(seen.look(), "look.")
+                .or(() -> EmptyReading.refuse(seen.thickness()))
+                .or(() -> EmptyReading.refuse(seen.voltage()))
+                .or(() -> ReadingAdmission.thickness(job, seen.thickness(), "thickness."))
+                .or(() -> ReadingAdmission.voltage(seen.voltage(), "voltage.", job.limits()));
+    }
+
+    static Optional<Refusal> chosen(JobFile job, FitEntry.PackChosen chosen) {
+        if (!job.liftedOut()) {
+            return Admission.no("", "The old pack is still in the device: take it out first.");
+        }
+        long newest = job.state()
+                .latestRecorded(FitEntry.PackOffered.class)
+                .map(Recorded::seq)
+                .orElse(0L);
+        if (chosen.offer() != null && chosen.offer().longValue() != newest) {
+            return Admission.no("offer", "Another pack has been read since; look at it, then choose.");
+        }
+        return WayBackAdmission.wayBackBegun(job)
+                .or(() -> new PackPromise(job).good())
+                // Something may have been read of it since it came out of its box.
+                .or(() -> PackPromise.isSound(job.newPackTier()));
+    }
+
+    /** A label whose voltage no chemistry has, or a bay smaller than what came out of it, was read wrongly. */
+    static Optional<Refusal> labelOfTheOld(JobFile job, FitEntry.OldPackRead read) {
+        OldPack pack = read.pack();
+        BigDecimal perCell = pack.nominalV().divide(pack.series(), MathContext.DECIMAL64);
+        boolean known = Chemistry.bands(job.limits()).stream()
+                .anyMatch(band ->
+                        perCell.compareTo(band.nominalFromV()) >= 0 && perCell.compareTo(band.nominalToV()) <= 0);
+        if (!known) {
+            return Admission.no(
+                    "pack.nominalV",
+                    "%s V over %s cells is no voltage of a lithium cell; look at both again."
+                            .formatted(pack.nominalV(), pack.series()));
+        }
+        boolean fits = pack.thicknessMm().compareTo(pack.bayThicknessMm()) <= 0
+                && pack.widthMm().compareTo(pack.bayWidthMm()) <= 0
+                && pack.lengthMm().compareTo(pack.bayLengthMm()) <= 0;
+        return fits
+                ? Optional.empty()
+                : Admission.no(
+                        "pack.bayThicknessMm", "The bay is smaller than the pack that lay in it; measure both again.");
+    }
+
+    static Optional<Refusal> oldPackReturns(JobFile job) {
+        if (!job.stepsBack().isEmpty()) {
+            return Admission.no("", "The way back has begun; take its steps back first.");
+        }
+        return fitForReturn(job)
+                .or(() -> job.stored()
+                        .flatMap(stored -> Admission.no(
+                                "", "It lies in %s; take that back first.".formatted(stored.containerName()))));
+    }
+
+    /** A pack goes in again only as sound as it came out. */
+    static Optional<Refusal> fitForReturn(JobFile job) {
+        if (job.freeing().prisedOff()) {
+            return Admission.no("", "It was prised off: its bond and its jacket are gone. It is not fitted again.");
+        }
+        if (job.worstTier().atLeast(Tier.ISOLATE)) {
+            return Admission.no(
+                    "",
+                    "It was of tier %s: it is not fitted again."
+                            .formatted(job.worstTier().word()));
+        }
+        if (job.cellsWereTooHot()) {
+            return Admission.no(
+                    "",
+                    "Its cells were at %s: it is not fitted again."
+                            .formatted(Figures.withUnit(job.cellPeakC().orElseThrow(), "°C")));
+        }
+        Optional<String> missing = JobFile.toTake(job.oldPackTier()).findFirst();
+        if (missing.isPresent()) {
+            return Admission.no("", missing.get());
+        }
+        Tier now = job.oldPackTier().result().tier();
+        return now.atLeast(Tier.GUARDED)
+                ? Admission.no("", "It is of tier %s: it is not fitted again.".formatted(now.word()))
+                : Optional.empty();
+    }
+
+    /** One lead is the lowest, and one reads what such a pack holds: the meter's word, not the colours'. */
+    static Optional<Refusal> newLeads(JobFile job, FitEntry.NewLeadsMeasured measured) {
+        Leads known = job.model().leads();
+        if (known == null) {
+            return Admission.no(
+                    "leads",
+                    "The pack of %s has no soldered leads."
+                            .formatted(job.model().name()));
+        }
+        if (measured.leads().size() < 2) {
+            return Admission.no(
+                    "leads",
+                    "%s leads; at least two carry the pack."
+                            .formatted(measured.leads().size()));
+        }
+        long lowest = measured.leads().stream()
+                .filter(lead -> lead.volts().signum() == 0)
+                .count();
+        if (lowest == 0) {
+            return Admission.no("leads", "One lead reads lowest: give it 0 V, and the others against it.");
+        }
+        BigDecimal highest = measured.leads().stream()
+                .map(FitEntry.NewLead::volts)
+                .max(java.util.Comparator.naturalOrder())
+                .orElseThrow();
+        BigDecimal series = job.model().pack().series();
+        BigDecimal most = job.model()
+                .pack()
+                .chargeLimitV()
+                .add(job.limits().of(Limit.CELL_OVER_ISOLATE_V))
+                .multiply(series);
+        BigDecimal least = job.limits().of(Limit.PLUG_UNKNOWN_V).multiply(series);
+        return highest.compareTo(least) < 0 || highest.compareTo(most) > 0
+                ? Admission.no(
+                        "leads",
+                        "The highest lead reads %s; a pack of %s in series holds %s to %s. Measure again."
+                                .formatted(
+                                        Figures.withUnit(highest, "V"),
+                                        series,
+                                        Figures.of(least),
+                                        Figures.withUnit(most, "V")))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,139 @@
+package glowkettle.job.fit;
+
+import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Mended.*;
+import static glowkettle.job.Traits.Reads.*;
+import static glowkettle.job.Traits.Signed.*;
+import static glowkettle.job.Traits.Source.*;
+
+import glowkettle.finding.Figures;
+import glowkettle.job.Admission.Author;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Chapter;
+import glowkettle.job.Firmness;
+import glowkettle.job.JobFile;
+import glowkettle.job.Kind;
+import glowkettle.job.Phrases;
+import glowkettle.job.Spark;
+import glowkettle.job.Stage;
+import glowkettle.job.Told;
+import glowkettle.job.Traits;
+import glowkettle.job.wayback.WayBackAdmission;
+import glowkettle.library.DeviceModel;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** Which pack goes in. */
+public final class FitChapter implements Chapter<FitEntry> {
+    private static final List<Kind<? extends FitEntry>> KINDS = List.of(
+            Kind.of(
+                    "old-pack-read",
+                    FitEntry.OldPackRead.class,
+                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "pack-offered",
+                    FitEntry.PackOffered.class,
+                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "new-pack-seen",
+                    FitEntry.NewPackSeen.class,
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "pack-chosen",
+                    FitEntry.PackChosen.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "new-leads-measured",
+                    FitEntry.NewLeadsMeasured.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "old-pack-returns",
+                    FitEntry.OldPackReturns.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE));
+
+    @Override
+    public Class<FitEntry> entries() {
+        return FitEntry.class;
+    }
+
+    @Override
+    public List<Kind<? extends FitEntry>> kinds() {
+        return KINDS;
+    }
+
+    @Override
+    public Stage page(FitEntry entry) {
+        return Stage.FIT;
+    }
+
+    @Override
+    public String words(FitEntry entry, JobFile job) {
+        return switch (entry) {
+            case FitEntry.OldPackRead read ->
+                "Old pack: %s, %s, charged to %s per cell"
+                        .formatted(
+                                Phrases.figure(read.pack().nominalV(), "V"),
+                                Phrases.figure(read.pack().capacityMah(), "mAh"),
+                                Phrases.figure(read.pack().chargeLimitV(), "V"));
+            case FitEntry.PackOffered offered ->
+                "New pack: %s, %s"
+                        .formatted(
+                                Phrases.figure(offered.label().nominalV(), "V"),
+                                Phrases.figure(offered.label().capacityMah(), "mAh"));
+            case FitEntry.NewPackSeen seen ->
+                "New pack looked at: %s, %s, %s per cell"
+                        .formatted(
+                                Phrases.seen(seen.look()),
+                                Phrases.figure(seen.thickness().middleThicknessMm(), "mm"),
+                                Phrases.figure(seen.voltage().restedCellV(), "V"));
+            case FitEntry.PackChosen ignored -> "This pack goes in";
+            case FitEntry.NewLeadsMeasured measured ->
+                "New leads measured: "
+                        + measured.leads().stream()
+                                .map(lead -> lead.colour() + " " + Figures.withUnit(lead.volts(), "V"))
+                                .collect(Collectors.joining("; "));
+            case FitEntry.OldPackReturns ignored -> "The old pack goes in again";
+        };
+    }
+
+    @Override
+    public Optional<Told> tells(FitEntry entry, DeviceModel model) {
+        return switch (entry) {
+            case FitEntry.OldPackRead ignored -> Optional.empty();
+            case FitEntry.PackOffered offered ->
+                Optional.of(new Told.Offered(offered.label().thicknessMm()));
+            case FitEntry.NewPackSeen seen ->
+                Optional.of(new Told.Unpacked(seen.look(), seen.thickness(), seen.voltage()));
+            case FitEntry.PackChosen ignored -> Optional.empty();
+            case FitEntry.NewLeadsMeasured ignored -> Optional.empty();
+            case FitEntry.OldPackReturns ignored -> Optional.empty();
+        };
+    }
+
+    @Override
+    public Optional<Refusal> refuse(JobFile job, FitEntry entry, Author author, Instant now) {
+        return switch (entry) {
+            case FitEntry.OldPackRead read -> FitAdmission.labelOfTheOld(job, read);
+            case FitEntry.PackOffered offered ->
+                WayBackAdmission.wayBackBegun(job).or(() -> FitAdmission.offered(job, offered));
+            case FitEntry.NewPackSeen seen -> FitAdmission.newPack(job, seen);
+            case FitEntry.PackChosen chosen -> FitAdmission.chosen(job, chosen);
+            case FitEntry.NewLeadsMeasured measured -> FitAdmission.newLeads(job, measured);
+            case FitEntry.OldPackReturns ignored -> FitAdmission.oldPackReturns(job);
+        };
+    }
+}

@@ -1,0 +1,57 @@
+package glowkettle.job.fit;
+
+import glowkettle.assess.HazardReadings;
+import glowkettle.finding.Says;
+import glowkettle.finding.Within;
+import glowkettle.fit.PackLabel;
+import glowkettle.job.Entry;
+import glowkettle.library.OldPack;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What is read of both packs where one takes the place of the other, and which one goes in. */
+public sealed interface FitEntry extends Entry {
+    /** The label of the old pack and its bay, where the model is only a family. */
+    record OldPackRead(OldPack pack) implements FitEntry {}
+
+    /** A new pack's label and size. */
+    record PackOffered(PackLabel label) implements FitEntry {}
+
+    /** The new pack, as it came out of its box. */
+    record NewPackSeen(
+            HazardReadings.Look look,
+            HazardReadings.Thickness thickness,
+            HazardReadings.Voltage voltage,
+
+            @Says("Mass") @Within(min = "0.1", max = "100000", unit = "g") @Nullable
+            BigDecimal massG)
+            implements FitEntry {}
+
+    /** The offered pack is the one that goes in; which one is named by its entry, or it was the newest by then. */
+    record PackChosen(
+            @Says("The pack, by the entry of its label") @Within(min = "1", max = "1000000000", whole = true) @Nullable
+            BigDecimal offer)
+            implements FitEntry {
+        public PackChosen() {
+            this(null);
+        }
+    }
+
+    /** The old pack goes in again: it came out only to reach something else. */
+    record OldPackReturns() implements FitEntry {}
+
+    /** The new pack's leads under the meter, with nothing attached; colours are only noted. */
+    record NewLeadsMeasured(List<NewLead> leads) implements FitEntry {
+        public NewLeadsMeasured {
+            leads = List.copyOf(leads);
+        }
+    }
+
+    /** A lead of the new pack: its colour as it is, and what the meter says against the lead that reads lowest. */
+    record NewLead(
+            @Says(value = "Colour found", longest = 30) String colour,
+
+            @Says("Against the lead that reads lowest") @Within(min = "0", max = "120", unit = "V")
+            BigDecimal volts) {}
+}

@@ -1,0 +1,345 @@
+package glowkettle.job.free;
+
+import glowkettle.assess.Condition;
+import glowkettle.assess.Tier;
+import glowkettle.finding.Result;
+import glowkettle.free.Effort;
+import glowkettle.free.IgnitionLock;
+import glowkettle.free.Ladder;
+import glowkettle.free.LeadOrder;
+import glowkettle.free.Loosening;
+import glowkettle.free.Solvent;
+import glowkettle.heat.Adhesive;
+import glowkettle.heat.HeatWindow;
+import glowkettle.heat.Refit;
+import glowkettle.job.Entry;
+import glowkettle.job.Hazards;
+import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
+import glowkettle.job.Recorded;
+import glowkettle.job.assess.PackHealth;
+import glowkettle.job.fit.FitEntry;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.library.Bond;
+import glowkettle.library.Leads;
+import glowkettle.library.Operation;
+import glowkettle.library.OperationKind;
+import glowkettle.limits.Limit;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** What holds the pack of a job, what was done to loosen it, and what is wet, warm or bare meanwhile. */
+public final class Freeing {
+    /** After so long nothing is left of a heat, whatever the curve of its last seconds says. */
+    private static final Duration COOLED = Duration.ofHours(6);
+
+    private static final int NEAR_S = 30;
+
+    private final JobFile job;
+    private final JobState state;
+
+    public Freeing(JobFile job) {
+        this.job = job;
+        this.state = job.state();
+    }
+
+    /** The bond that the next step of the plan loosens. */
+    public Optional<Bond> bondAtHand() {
+        return stepAtHand().flatMap(job.model()::bondOf);
+    }
+
+    /** The leads that the next step of the plan frees. */
+    public Optional<Leads> leadsAtHand() {
+        return stepAtHand().flatMap(job.model()::leadsOf);
+    }
+
+    private Optional<String> stepAtHand() {
+        return job.nextStep(job.plan().result()).map(step -> step.operation().id());
+    }
+
+    /** Steps of this kind are worked on the page of this stage. */
+    public static boolean isFreeing(JobFile job, Operation operation) {
+        return job.model().bondOf(operation.id()).isPresent()
+                || job.model().leadsOf(operation.id()).isPresent();
+    }
+
+    public boolean sandReady() {
+        return state.latest(FreeEntry.SandReady.class).isPresent();
+    }
+
+    /** Nobody works inside before mat or strap, and the conditions of the tier, were confirmed. */
+    public boolean waitsForConditions() {
+        return !job.conditionsConfirmed()
+                && stepAtHand()
+                        .flatMap(job::operation)
+                        .filter(Operation::isInside)
+                        .isPresent();
+    }
+
+    /** Heatings of a bond, the first one first; the last one may still run. */
+    public Heatings heatings(String bond) {
+        return Heatings.of(state, job.model(), bond);
+    }
+
+    /** The bond that is being heated now. */
+    public Optional<Bond> heated() {
+        return job.model().bonds().stream()
+                .filter(bond -> heatings(bond.operation()).isOn())
+                .findFirst();
+    }
+
+    /** The bond that is hot, or cools from its heat. */
+    public Optional<Bond> warm(Instant now) {
+        return heated().or(() -> job.model().bonds().stream()
+                .filter(bond -> heatings(bond.operation()).isWarm(now))
+                .findFirst());
+    }
+
+    public boolean isHeating() {
+        return heated().isPresent();
+    }
+
+    /**
+     * How warm the cell is now where a heat was on: as read since the heat is off, else by the curve; empty where nothing
+     * was heated, or all of it has long been off.
+     */
+    public Optional<BigDecimal> cellNowC() {
+        Instant now = job.now();
+        List<Heatings.Heating> every = Heatings.every(state);
+        if (every.isEmpty()) {
+            return Optional.empty();
+        }
+        Heatings.Heating last = every.getLast();
+        Optional<Bond> bond = job.model().bondOf(last.started().bond());
+        if (bond.isEmpty()
+                || last.to() != null && Duration.between(last.to(), now).compareTo(COOLED) > 0) {
+            return Optional.empty();
+        }
+        Optional<BigDecimal> read = state.counting().stream()
+                .filter(recorded -> last.to() != null && !recorded.at().isBefore(last.to()))
+                .filter(recorded ->
+                        recorded.entry() instanceof FreeEntry.HeatRead heat && heat.spot() == Refit.Spot.CELL)
+                .map(recorded -> ((FreeEntry.HeatRead) recorded.entry()).temperatureC())
+                .reduce((earlier, later) -> later);
+        return read.or(() -> Optional.of(Refit.predict(
+                heatings(last.started().bond()).request(last, bond.get().stack()),
+                last.readings(),
+                last.sinceS(now),
+                Refit.Spot.CELL,
+                job.limits())));
+    }
+
+    /** Whether the strips of a bond have to wait until a heat has left the cell. */
+    public boolean stripsWait() {
+        return cellNowC()
+                .filter(nowC -> nowC.compareTo(job.limits().of(Limit.STRIP_MOST_C)) > 0)
+                .isPresent();
+    }
+
+    /** The bond that was heated last, while its heat is still in the cell. */
+    public Optional<Bond> heatedLast() {
+        List<Heatings.Heating> every = Heatings.every(state);
+        return every.isEmpty()
+                ? Optional.empty()
+                : job.model().bondOf(every.getLast().started().bond());
+    }
+
+    /** When the cell is down to what strips are drawn at, by the curve, to half a minute; empty where it does not wait. */
+    public Optional<Instant> cooledAt() {
+        if (!stripsWait() || isHeating()) {
+            return Optional.empty();
+        }
+        Heatings.Heating last = Heatings.every(state).getLast();
+        HeatWindow.Request request = heatings(last.started().bond())
+                .request(last, heatedLast().orElseThrow().stack());
+        BigDecimal mostC = job.limits().of(Limit.STRIP_MOST_C);
+        long warmS = 0;
+        long coolS = COOLED.toSeconds();
+        while (coolS - warmS > NEAR_S) {
+            long middle = (warmS + coolS) / 2;
+            BigDecimal thenC = Refit.predict(
+                    request,
+                    last.readings(),
+                    last.sinceS(job.now().plusSeconds(middle)),
+                    Refit.Spot.CELL,
+                    job.limits());
+            if (thenC.compareTo(mostC) > 0) {
+                warmS = middle;
+            } else {
+                coolS = middle;
+            }
+        }
+        return Optional.of(job.now().plusSeconds(coolS));
+    }
+
+    /** The shop's air as it was read last. */
+    public Optional<BigDecimal> lastAmbientC() {
+        return Optional.ofNullable(job.lastAmbientC());
+    }
+
+    /** Heat is forbidden by the tier, or under a condition that came from swelling, damage, voltage or warmth. */
+    public boolean heatForbidden() {
+        Set<Condition> conditions = job.tier().result().conditions();
+        return job.tier().result().tier().atLeast(Tier.ISOLATE)
+                || conditions.contains(Condition.NO_HEAT)
+                || conditions.contains(Condition.HEAT_OFF);
+    }
+
+    public boolean forceForbidden() {
+        return job.tier().result().tier().atLeast(Tier.ISOLATE)
+                || job.tier().result().conditions().contains(Condition.NO_FORCE);
+    }
+
+    public List<FreeEntry.StripDrawn> strips(String bond) {
+        return state.all(FreeEntry.StripDrawn.class)
+                .filter(strip -> strip.bond().equals(bond))
+                .toList();
+    }
+
+    public List<Ladder.Try> tries(String bond) {
+        return state.all(FreeEntry.Prised.class)
+                .filter(tried -> tried.bond().equals(bond))
+                .map(tried -> new Ladder.Try(tried.way(), tried.effort()))
+                .toList();
+    }
+
+    /** The ways for a bond as the case stands; whether any heat setting leaves a window is asked of whoever searched. */
+    public Result<Ladder> ladder(Bond bond, @Nullable Boolean windowExists, Instant now) {
+        List<FreeEntry.StripDrawn> drawn = strips(bond.operation());
+        long broken = drawn.stream().filter(strip -> !strip.whole()).count();
+        return Ladder.of(
+                new Ladder.Case(
+                        bond.stack().adhesive(),
+                        heatForbidden(),
+                        forceForbidden(),
+                        PackHealth.of(job).socPercent(),
+                        isWet(now),
+                        windowExists,
+                        BigDecimal.valueOf(broken),
+                        bond.strips() == null ? null : BigDecimal.valueOf(bond.stripCount() - drawn.size()),
+                        bond.delicate(),
+                        tries(bond.operation())),
+                job.limits());
+    }
+
+    /** Whatever of this job is wet with solvent; the longest lock. */
+    public Optional<IgnitionLock> ignition() {
+        return IgnitionLock.of(wettings(), job.limits());
+    }
+
+    public boolean isWet(Instant now) {
+        return ignition().filter(lock -> lock.holds(now)).isPresent();
+    }
+
+    /** Solvent put on, each place open since the pack or the part came off it, or somebody said so. */
+    private List<IgnitionLock.Wetting> wettings() {
+        List<IgnitionLock.Wetting> wettings = new ArrayList<>();
+        for (Recorded recorded : state.counting()) {
+            if (recorded.entry() instanceof FreeEntry.SolventApplied applied) {
+                Bond bond = job.model().bondOf(applied.bond()).orElseThrow();
+                Solvent.Use use = new Solvent.Use(applied.solvent(), applied.lies(), bond.areaMm2(), bond.exposedMm2());
+                wettings.add(new IgnitionLock.Wetting(
+                        use, recorded.at(), applied.lies() == Solvent.Lies.OPEN ? recorded.at() : null));
+            } else if (uncovers(recorded.entry())) {
+                wettings.replaceAll(wetting -> wetting.openSince() == null
+                        ? new IgnitionLock.Wetting(wetting.use(), wetting.at(), recorded.at())
+                        : wetting);
+            }
+        }
+        return wettings;
+    }
+
+    private boolean uncovers(Entry entry) {
+        return entry instanceof FreeEntry.SolventUncovered
+                || entry instanceof OpenEntry.StepDone step
+                        && step.way() == OpenEntry.Way.IN
+                        && Hazards.liftsOut(job.model(), step.step());
+    }
+
+    public Optional<FreeEntry.LeadsNoted> leadsNoted() {
+        return state.latest(FreeEntry.LeadsNoted.class);
+    }
+
+    public Optional<FitEntry.NewLeadsMeasured> newLeads() {
+        return state.latest(FitEntry.NewLeadsMeasured.class);
+    }
+
+    public Optional<LeadOrder.School> leadSchool() {
+        return state.latest(FreeEntry.LeadSchoolChosen.class).map(FreeEntry.LeadSchoolChosen::school);
+    }
+
+    public Result<LeadOrder> leadOrder(Leads leads) {
+        boolean steady = leadSchool()
+                .filter(school -> school == LeadOrder.School.UNSOLDER)
+                .isPresent();
+        return LeadOrder.of(
+                new LeadOrder.Case(leads.leads(), leads.hasController(), steady, leads.ownOrder()), job.limits());
+    }
+
+    public Set<String> conductorsFreed() {
+        return state.all(FreeEntry.ConductorFreed.class)
+                .map(FreeEntry.ConductorFreed::lead)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    public Set<String> conductorsCovered() {
+        return state.all(FreeEntry.ConductorCovered.class)
+                .map(FreeEntry.ConductorCovered::lead)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** The conductor that was cut or lifted and is still bare. */
+    public Optional<String> bareConductor() {
+        Set<String> covered = conductorsCovered();
+        return conductorsFreed().stream()
+                .filter(lead -> !covered.contains(lead))
+                .findFirst();
+    }
+
+    /** The conductor to free next, once the one before is covered. */
+    public Optional<String> nextConductor(Leads leads) {
+        Set<String> freed = conductorsFreed();
+        return leadOrder(leads).result().off().stream()
+                .filter(lead -> !freed.contains(lead))
+                .findFirst();
+    }
+
+    /**
+     * Whether its bond and its jacket are gone: prised off a glued bed, whatever it took. Strips that were drawn whole leave
+     * it as it was; of a model nobody described the worst is taken.
+     */
+    public boolean prisedOff() {
+        return job.model().operations().stream()
+                        .filter(operation -> operation.kind() == OperationKind.FREE_PACK)
+                        .filter(operation -> job.stepsIn().contains(operation.id()))
+                        .anyMatch(this::leavesThePackPrised)
+                || state.all(FreeEntry.Prised.class)
+                        .filter(tried -> tried.effort() != Effort.NONE)
+                        .anyMatch(tried -> tried.way() == Loosening.CARD || isThePacks(tried.bond()));
+    }
+
+    private boolean isThePacks(String bond) {
+        return job.operation(bond)
+                .filter(operation -> operation.kind() == OperationKind.FREE_PACK)
+                .isPresent();
+    }
+
+    private boolean leavesThePackPrised(Operation operation) {
+        if (job.model().leadsOf(operation.id()).isPresent()) {
+            return false;
+        }
+        return job.model()
+                .bondOf(operation.id())
+                .map(bond -> bond.stack().adhesive() != Adhesive.STRETCH_STRIPS
+                        || strips(bond.operation()).stream().anyMatch(strip -> !strip.whole()))
+                .orElse(true);
+    }
+}

@@ -1,0 +1,64 @@
+package glowkettle.job.handback;
+
+import glowkettle.job.Admission;
+import glowkettle.job.Admission.Author;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.JobFile;
+import glowkettle.job.NextThing;
+import glowkettle.job.Role;
+import glowkettle.job.Stage;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Whether a job may be signed, and by whom. Source: handbook, Hand back. */
+final class SignAdmission {
+    private SignAdmission() {}
+
+    static Optional<Refusal> signed(JobFile job, HandBackEntry.SignedOff signed, Author by) {
+        if (by.role() == Role.TRAINEE || signed.as().compareTo(by.role()) > 0) {
+            return Admission.no(
+                    "as",
+                    "A %s cannot sign as %s."
+                            .formatted(
+                                    by.role().name().toLowerCase(Locale.ROOT),
+                                    signed.as().name().toLowerCase(Locale.ROOT)));
+        }
+        if (job.signedBy(signed.as())) {
+            return Admission.no("as", "Signed already.");
+        }
+        if (job.needsLead() && job.signatures().byName(by.name())) {
+            return Admission.no("as", "%s has signed already: a second person signs this job.".formatted(by.name()));
+        }
+        if (job.askedAgain().isPresent()) {
+            return Admission.no("as", "Not ready to sign: " + job.askedAgain().get());
+        }
+        return failedCheck(job, signed).or(() -> ready(job));
+    }
+
+    /** A failed check goes home only on a lead's word, with a sentence for the owner. */
+    private static Optional<Refusal> failedCheck(JobFile job, HandBackEntry.SignedOff signed) {
+        Optional<String> failed = job.failedCheck();
+        if (failed.isEmpty() || job.failuresTakenOn()) {
+            return Optional.empty();
+        }
+        if (signed.as() != Role.LEAD) {
+            return Admission.no(
+                    "as",
+                    "The check “%s” failed: mend it and check again, or a lead takes it on with a sentence for the owner."
+                            .formatted(failed.get()));
+        }
+        return signed.forTheOwner() == null
+                ? Admission.no(
+                        "forTheOwner",
+                        "The check “%s” failed: say to the owner what that means.".formatted(failed.get()))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> ready(JobFile job) {
+        NextThing next = job.next();
+        return next.stage() == Stage.HAND_BACK && (job.stored().isPresent() || job.keepsPack())
+                ? Optional.empty()
+                : Admission.no(
+                        "as", "Not ready to sign: %s.".formatted(next.what().replaceAll("\\.$", "")));
+    }
+}

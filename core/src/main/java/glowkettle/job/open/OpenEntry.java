@@ -1,0 +1,123 @@
+package glowkettle.job.open;
+
+import glowkettle.finding.Says;
+import glowkettle.finding.Within;
+import glowkettle.job.Entry;
+import glowkettle.library.Fastener;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What is decided about the plan, done to open the device, and found on the way. */
+public sealed interface OpenEntry extends Entry {
+    /** Which way a step went. */
+    enum Way {
+        IN,
+        BACK
+    }
+
+    /** Mat or strap on, and the conditions of the tier read and kept. */
+    record ConditionsConfirmed() implements OpenEntry {}
+
+    /** One operation of the teardown or of the way back. */
+    record StepDone(
+            Way way, @Says(value = "Step", longest = 60) String step) implements OpenEntry {}
+
+    /** Fasteners out of the device and in the tray; missing ones were not there. */
+    record FastenersOut(
+            @Says(value = "Fasteners out", longest = 20) List<String> out,
+
+            @Says(value = "Fasteners that were missing", longest = 20)
+            List<String> missing)
+            implements OpenEntry {
+        public FastenersOut {
+            out = List.copyOf(out);
+            missing = List.copyOf(missing);
+        }
+    }
+
+    /** Something found at a step that the model does not show. */
+    record Noted(
+            @Says(value = "Step", longest = 60) @Nullable String step,
+            @Says(value = "Note", longest = 1000) String note)
+            implements OpenEntry {}
+
+    /** What the device is opened for, instead of what its model is opened for. */
+    record TargetsChosen(
+            @Says(value = "What to reach", longest = 40) List<String> targets) implements OpenEntry {
+        public TargetsChosen {
+            targets = List.copyOf(targets);
+        }
+    }
+
+    /** An order laid down by hand. */
+    record Reordered(
+            @Says(value = "Steps in their order", longest = 40)
+            List<String> order) implements OpenEntry {
+        public Reordered {
+            order = List.copyOf(order);
+        }
+    }
+
+    /** The plan's own order again. */
+    record OrderDropped() implements OpenEntry {}
+
+    /** Somebody was here before: another fastener sits where the model shows one. */
+    record FoundInstead(
+            @Says(value = "Where", longest = 20) String fastener,
+
+            @Says(value = "Drive and size found", longest = 20)
+            String drive,
+
+            @Says("Thread found") @Within(min = "0.5", max = "10", unit = "mm")
+            BigDecimal threadMm,
+
+            @Says("Length found") @Within(min = "0.5", max = "100", unit = "mm")
+            BigDecimal lengthMm,
+
+            @Says(value = "Head found", longest = 20) String head)
+            implements OpenEntry {
+        /** The fastener of the model as it was found. */
+        Fastener in(Fastener expected) {
+            return new Fastener(
+                    expected.id(),
+                    expected.face(),
+                    expected.xMm(),
+                    expected.yMm(),
+                    drive,
+                    threadMm,
+                    lengthMm,
+                    head,
+                    expected.seat(),
+                    expected.captive(),
+                    expected.hiddenUnder(),
+                    expected.operation(),
+                    expected.number());
+        }
+    }
+
+    /** What the steps of this model really took, as the median of earlier jobs; the plan of this job counts with it. */
+    record MinutesLearnt(List<LearntStep> steps) implements OpenEntry {
+        public MinutesLearnt {
+            steps = List.copyOf(steps);
+        }
+    }
+
+    /** The median of a step, and of how many jobs. */
+    record LearntStep(
+            @Says(value = "Step", longest = 40) String operation,
+
+            @Says("Minutes") @Within(min = "0", max = "600", unit = "min")
+            BigDecimal minutes,
+
+            @Says("Jobs") @Within(min = "1", max = "1000000", whole = true)
+            BigDecimal jobs) {}
+
+    /** The old pack's label, as soon as it can be seen, against the pack that was ordered. */
+    record LabelSeen(
+            @Says("It is as the ordered one says") Boolean asOrdered,
+
+            @Says(value = "What differs", longest = 200) @Nullable
+            String difference)
+            implements OpenEntry {}
+}

@@ -1,0 +1,71 @@
+package glowkettle.job.prove;
+
+import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Mended.*;
+import static glowkettle.job.Traits.Reads.*;
+import static glowkettle.job.Traits.Signed.*;
+import static glowkettle.job.Traits.Source.*;
+
+import glowkettle.job.Admission.Author;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Chapter;
+import glowkettle.job.Firmness;
+import glowkettle.job.JobFile;
+import glowkettle.job.Kind;
+import glowkettle.job.Phrases;
+import glowkettle.job.Spark;
+import glowkettle.job.Stage;
+import glowkettle.job.Told;
+import glowkettle.job.Traits;
+import glowkettle.library.DeviceModel;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/** What is tried when it is closed. */
+public final class ProveChapter implements Chapter<ProveEntry> {
+    private static final List<Kind<? extends ProveEntry>> KINDS = List.of(Kind.of(
+            "checked",
+            ProveEntry.Checked.class,
+            new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+            Spark.KINDLES,
+            Firmness.LOOSE));
+
+    @Override
+    public Class<ProveEntry> entries() {
+        return ProveEntry.class;
+    }
+
+    @Override
+    public List<Kind<? extends ProveEntry>> kinds() {
+        return KINDS;
+    }
+
+    @Override
+    public Stage page(ProveEntry entry) {
+        return Stage.PROVE;
+    }
+
+    @Override
+    public String words(ProveEntry entry, JobFile job) {
+        return switch (entry) {
+            case ProveEntry.Checked checked ->
+                "Check “%s”: %s".formatted(checked.check(), Phrases.lower(checked.outcome()))
+                        + (checked.remark() == null ? "" : ", " + checked.remark());
+        };
+    }
+
+    @Override
+    public Optional<Told> tells(ProveEntry entry, DeviceModel model) {
+        return switch (entry) {
+            case ProveEntry.Checked ignored -> Optional.empty();
+        };
+    }
+
+    @Override
+    public Optional<Refusal> refuse(JobFile job, ProveEntry entry, Author author, Instant now) {
+        return switch (entry) {
+            case ProveEntry.Checked checked -> ProveAdmission.checked(job, checked);
+        };
+    }
+}

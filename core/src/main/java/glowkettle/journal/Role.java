@@ -1,8 +1,0 @@
-package glowkettle.journal;
-
-/** Who writes in the journal, least trusted first. */
-public enum Role {
-    TRAINEE,
-    TECHNICIAN,
-    LEAD
-}

@@ -1,0 +1,381 @@
+package glowkettle.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Seam;
+import glowkettle.assess.HazardReadings.Thickness;
+import glowkettle.assess.HazardReadings.Voltage;
+import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.assess.RunDown;
+import glowkettle.assess.Tier;
+import glowkettle.assess.TimedRun;
+import glowkettle.calibrate.Kept;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.fit.FitEntry;
+import glowkettle.job.handback.HandBackEntry;
+import glowkettle.job.isolation.IsolationEntry;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.wayback.WayBackEntry;
+import glowkettle.open.Tray;
+import glowkettle.prove.CheckList;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class AdmissionTest {
+    private static final Look LEAKS = new Look(false, false, false, false, false, true, Wet.NO, null, null);
+
+    private static Entry in(String step) {
+        return new OpenEntry.StepDone(OpenEntry.Way.IN, step);
+    }
+
+    /** Minutes before a noon that lies a day after the device was closed. */
+    private static Entry event(CalibrateEntry.CycleStep step, long minutesAgo) {
+        return new CalibrateEntry.CycleEvent(
+                step, Bench.NOON.plus(Duration.ofDays(1)).minusSeconds(minutesAgo * 60), null);
+    }
+
+    private static Bench closedYesterday() {
+        return new Bench().assessed().torn().measured().fitted().back().later(Duration.ofDays(1));
+    }
+
+    @Test
+    void aStepWaitsForWhatStandsBeforeIt() {
+        Bench bench = new Bench().assessed();
+
+        assertThat(bench.refusal(in("cover")))
+                .hasValueSatisfying(why -> assertThat(why).contains("waits for “screws”"));
+        assertThat(bench.refusal(in("lid")))
+                .hasValueSatisfying(why -> assertThat(why).contains("'lid' is no step"));
+        bench.in("off");
+        assertThat(bench.refusal(in("off")))
+                .hasValueSatisfying(why -> assertThat(why).contains("is done already"));
+    }
+
+    @Test
+    void looseningEndsWithItsLastFastenerOutOrMissing() {
+        Bench bench = new Bench().assessed().in("off");
+        assertThat(bench.refusal(in("screws")))
+                .hasValueSatisfying(why -> assertThat(why).contains("Still in: S1, S2"));
+        bench.write(new OpenEntry.FastenersOut(List.of("S1"), List.of()));
+        assertThat(bench.file().stepsIn()).doesNotContain("screws");
+        assertThat(bench.refusal(new OpenEntry.FastenersOut(List.of("S1"), List.of())))
+                .isPresent();
+        bench.write(new OpenEntry.FastenersOut(List.of(), List.of("S2")));
+        assertThat(bench.file().stepsIn()).contains("screws");
+        assertThat(bench.file().fasteners().tray().result().out()).isEqualTo(1);
+    }
+
+    @Test
+    void nothingInsideIsTouchedBeforeConditionsAreConfirmedAndThePackIsOff() {
+        Bench bench = new Bench()
+                .assessed()
+                .in("off")
+                .write(new OpenEntry.FastenersOut(List.of("S1", "S2"), List.of()))
+                .in("cover");
+
+        assertThat(bench.refusal(in("plug")))
+                .hasValueSatisfying(why -> assertThat(why).contains("wrist strap"));
+        bench.write(new OpenEntry.ConditionsConfirmed());
+        assertThat(bench.refusal(in("cable")))
+                .hasValueSatisfying(why -> assertThat(why).contains("works inside: first “plug”"));
+        bench.in("plug");
+        assertThat(bench.refusal(in("cable"))).isEmpty();
+    }
+
+    @Test
+    void anIsolatedJobStandsStillUntilALeadGoesOnWithAReason() {
+        Bench bench = new Bench().assessed().write(new AssessEntry.Looked(LEAKS));
+
+        assertThat(bench.refusal(in("off")))
+                .hasValueSatisfying(why -> assertThat(why).contains("Tier Isolate"));
+        Entry goOn = new AssessEntry.LeadContinued("Cold removal outdoors.");
+        assertThat(bench.refusal(goOn, Role.TECHNICIAN)).isPresent();
+        bench.write(goOn, Role.LEAD);
+        assertThat(bench.refusal(in("off")))
+                .hasValueSatisfying(why -> assertThat(why).contains("Cold removal"));
+        bench.readyForColdRemoval();
+        assertThat(bench.refusal(in("off"))).isEmpty();
+        assertThat(new Bench().assessed().refusal(goOn, Role.LEAD)).isPresent();
+    }
+
+    /** Each thing by itself, in its order; who takes the pack out is a lead's word. */
+    @Test
+    void aColdRemovalBeginsWithEachThingConfirmedInItsOrder() {
+        Bench bench = new Bench().assessed().write(new AssessEntry.Looked(LEAKS));
+        Entry eyes = new AssessEntry.ColdRemovalConfirmed(AssessEntry.ColdStep.EYES, null);
+        assertThat(bench.refusal(eyes)).isPresent();
+        bench.write(new AssessEntry.LeadContinued("Outdoors."), Role.LEAD);
+        assertThat(bench.refusal(eyes))
+                .hasValueSatisfying(why -> assertThat(why).contains("First: Off"));
+        for (AssessEntry.ColdStep step : AssessEntry.ColdStep.values()) {
+            assertThat(next(bench)).contains(step.words());
+            if (step.named()) {
+                assertThat(bench.refusal(new AssessEntry.ColdRemovalConfirmed(step, null), Role.LEAD))
+                        .contains("Say who.");
+            }
+            Entry confirmed = new AssessEntry.ColdRemovalConfirmed(step, step.named() ? "A. Quayside" : null);
+            assertThat(bench.refusal(confirmed).isPresent()).isEqualTo(step == AssessEntry.ColdStep.REMOVER);
+            bench.write(confirmed, Role.LEAD);
+        }
+        assertThat(bench.file().coldRemovalNext()).isEmpty();
+        assertThat(bench.refusal(in("off"))).isEmpty();
+    }
+
+    /** What comes after a lead's word was not in it: a smell during a removal of a swollen pack stops it. */
+    @Test
+    void aNewReasonToIsolateStopsAColdRemoval() {
+        Bench bench = new Bench()
+                .assessed()
+                .write(new AssessEntry.SeamTaken(new Seam(List.of(new BigDecimal("1.4")), null, null)))
+                .write(new AssessEntry.LeadContinued("Outdoors."), Role.LEAD)
+                .readyForColdRemoval();
+        assertThat(bench.file().halted()).isFalse();
+        bench.write(new AssessEntry.Looked(LEAKS));
+        assertThat(bench.file().halted()).isTrue();
+        assertThat(bench.refusal(in("off"))).isPresent();
+    }
+
+    private static String next(Bench bench) {
+        return bench.file().next().what();
+    }
+
+    /** A lead went on; then it got worse than anybody agreed to. */
+    @Test
+    void whatALeadAgreedToDoesNotCoverSmoke() {
+        Bench bench = new Bench().assessed().write(new AssessEntry.Looked(LEAKS));
+        bench.write(new AssessEntry.LeadContinued("Cold removal outdoors."), Role.LEAD);
+        bench.write(new AssessEntry.Looked(new Look(true, false, false, false, false, true, Wet.NO, null, null)));
+
+        assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.EVACUATE);
+        assertThat(bench.file().halted()).isTrue();
+        assertThat(bench.refusal(in("off"))).isPresent();
+    }
+
+    @Test
+    void aTraineeStopsWhereTheTierDoes() {
+        Bench bench = new Bench().assessed();
+        assertThat(bench.refusal(in("off"), Role.TRAINEE)).isEmpty();
+        bench.write(new AssessEntry.Looked(LEAKS));
+        assertThat(bench.refusal(new OpenEntry.Noted(null, "a patch"), Role.TRAINEE))
+                .isPresent();
+        // A telephone has nobody signed in, and a picture of what is dangerous hurts nobody.
+        assertThat(bench.refusal(new ArriveEntry.PhotoTaken("p1", null, null), Role.TRAINEE))
+                .isEmpty();
+        bench.write(new AssessEntry.Looked(new Look(true, false, false, false, false, true, Wet.NO, null, null)));
+        assertThat(bench.refusal(new ArriveEntry.PhotoTaken("p2", null, null), Role.TRAINEE))
+                .isEmpty();
+        assertThat(bench.refusal(new AssessEntry.Evacuated("Bucket smoked, brigade came."), Role.TRAINEE))
+                .isEmpty();
+    }
+
+    static Stream<Entry> emptyReadings() {
+        return Stream.of(
+                new AssessEntry.Looked(Look.NONE),
+                new AssessEntry.WarmthTaken(Warmth.NONE),
+                new AssessEntry.SeamTaken(Seam.NONE),
+                new AssessEntry.ThicknessTaken(Thickness.NONE),
+                new AssessEntry.VoltageTaken(Voltage.NONE));
+    }
+
+    @ParameterizedTest
+    @MethodSource("emptyReadings")
+    void aReadingInWhichNothingWasReadIsRefused(Entry empty) {
+        assertThat(new Bench().refusal(empty)).isPresent();
+    }
+
+    @Test
+    void aRefusedPackIsNotChosenAndNothingIsClosedOverAnEmptyBay() {
+        Bench bench = new Bench().assessed().torn().measured();
+        assertThat(bench.refusal(new FitEntry.PackChosen())).isPresent();
+        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.BACK, "pack")))
+                .hasValueSatisfying(why -> assertThat(why).contains("empty bay"));
+        bench.write(new FitEntry.PackOffered(Bench.label("7.2", "8.2")));
+        assertThat(bench.refusal(new FitEntry.PackChosen())).isPresent();
+        bench.fitted();
+        assertThat(bench.file().packChosen()).isTrue();
+    }
+
+    @Test
+    void theWayBackIsWalkedInItsOrderAndAnEmptyHoleIsNamed() {
+        Bench bench = new Bench().assessed().torn().measured().fitted();
+        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.BACK, "cover")))
+                .hasValueSatisfying(why -> assertThat(why).contains("The next step back is"));
+        while (!bench.file()
+                .nextStepBack(bench.file().wayBack().result())
+                .orElseThrow()
+                .id()
+                .equals("screws")) {
+            bench.write(new OpenEntry.StepDone(
+                    OpenEntry.Way.BACK,
+                    bench.file()
+                            .nextStepBack(bench.file().wayBack().result())
+                            .orElseThrow()
+                            .id()));
+        }
+        bench.write(new WayBackEntry.FastenersBack(List.of(new Tray.Placement("S1", "S1"))));
+        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.BACK, "screws")))
+                .hasValueSatisfying(why -> assertThat(why).contains("Empty holes: S2"));
+    }
+
+    @Test
+    void checksCycleAndSignaturesWaitForTheirTurn() {
+        Bench bench = new Bench().assessed().torn().measured().fitted();
+        Entry check = new ProveEntry.Checked("start", CheckList.Outcome.WORKS, null);
+        assertThat(bench.refusal(check)).isPresent();
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 5)))
+                .isPresent();
+        bench.back();
+        assertThat(bench.refusal(check)).isEmpty();
+        assertThat(bench.refusal(new ProveEntry.Checked("radar", CheckList.Outcome.WORKS, null)))
+                .isPresent();
+        assertThat(bench.refusal(new HandBackEntry.SignedOff(Role.TECHNICIAN)))
+                .hasValueSatisfying(why -> assertThat(why).contains("Not ready to sign"));
+    }
+
+    @Test
+    void theEventsOfACycleComeInOrderAndNeverFromTheFuture() {
+        Bench bench = closedYesterday();
+
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.RUN_DOWN_STARTED, 5)))
+                .isPresent();
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.CHARGE_STARTED, -5)))
+                .hasValueSatisfying(why -> assertThat(why).contains("has not come yet"));
+        bench.write(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 600))
+                .write(event(CalibrateEntry.CycleStep.FULL_SEEN, 400));
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.RUN_DOWN_STARTED, 500)))
+                .hasValueSatisfying(why -> assertThat(why).contains("lies before"));
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 1)))
+                .isPresent();
+    }
+
+    @Test
+    void aCycleThatWasNotKeptIsBegunAgainAndOnlyThen() {
+        Bench bench = closedYesterday();
+        bench.write(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 600));
+        assertThat(bench.refusal(new CalibrateEntry.CycleRepeated())).isPresent();
+        bench.write(new CalibrateEntry.CycleMishap(Kept.Mishap.CHARGE_INTERRUPTED));
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.FULL_SEEN, 400)))
+                .isPresent();
+        bench.write(new CalibrateEntry.CycleRepeated());
+
+        assertThat(bench.file().soak().progress().chargeStarted()).isNull();
+        assertThat(bench.file().soak().verdict().result().standing()).isEqualTo(Kept.Standing.UNDER_WAY);
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 10)))
+                .isEmpty();
+    }
+
+    @Test
+    void anEventThatCannotHaveHappenedIsAskedForAgain() {
+        Bench bench = closedYesterday();
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 1_441)))
+                .hasValueSatisfying(why -> assertThat(why).contains("before the device was closed"));
+        bench.write(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 1_000));
+        Entry atOnce = new CalibrateEntry.CycleEvent(
+                CalibrateEntry.CycleStep.FULL_SEEN,
+                Bench.NOON.plus(Duration.ofDays(1)).minusSeconds(1_000 * 60 - 1),
+                null);
+        assertThat(bench.refusal(atOnce))
+                .hasValueSatisfying(why -> assertThat(why).contains("faster than this pack can be"));
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.LAST_CHARGE_STARTED, 100)))
+                .hasValueSatisfying(why -> assertThat(why).contains("is not what comes after"));
+        bench.write(event(CalibrateEntry.CycleStep.FULL_SEEN, 900))
+                .write(event(CalibrateEntry.CycleStep.RUN_DOWN_STARTED, 700))
+                .write(event(CalibrateEntry.CycleStep.SHUT_DOWN_SEEN, 500))
+                .write(event(CalibrateEntry.CycleStep.LAST_CHARGE_STARTED, 100));
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.LAST_CHARGE_ENDED, 90)))
+                .hasValueSatisfying(why -> assertThat(why).contains("faster than this pack can be"));
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.LAST_CHARGE_ENDED, 0)))
+                .isEmpty();
+    }
+
+    @Test
+    void aClosedJobTakesAddendaOnly() {
+        Bench bench = new Bench().assessed().torn().measured().fitted().back();
+        bench.file()
+                .checks()
+                .forEach(check -> bench.write(new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null)));
+        bench.write(new CalibrateEntry.CycleLeftOut("calibrated by its maker"))
+                .write(new IsolationEntry.PackStored("1", "Bucket 1", Tier.CLEAR, new BigDecimal("37"), null));
+        assertThat(bench.refusal(
+                        new IsolationEntry.PackStored("2", "Bucket 2", Tier.CLEAR, new BigDecimal("37"), null)))
+                .hasValueSatisfying(why -> assertThat(why).contains("Bucket 1"));
+        bench.write(new HandBackEntry.SignedOff(Role.TECHNICIAN));
+
+        assertThat(bench.file().closed()).isTrue();
+        assertThat(bench.refusal(new OpenEntry.Noted(null, "late"))).isPresent();
+        assertThat(bench.refusal(new HandBackEntry.Addendum("The owner came back content.")))
+                .isEmpty();
+    }
+
+    @Test
+    void aPackIsWatchedAndReleasedOnlyWhileItLiesInTheStore() {
+        Bench bench = new Bench().assessed();
+        IsolationEntry.Watched look = new IsolationEntry.Watched(BigDecimal.valueOf(21), BigDecimal.valueOf(21), null);
+        IsolationEntry.PackReleased released = new IsolationEntry.PackReleased(1, "Barge");
+
+        assertThat(bench.refusal(look))
+                .hasValueSatisfying(reason -> assertThat(reason).contains("is in no container"));
+        bench.torn()
+                .measured()
+                .write(new IsolationEntry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN, null))
+                .write(look);
+        assertThat(bench.refusal(released)).contains("Only a lead releases a pack for disposal.");
+        bench.write(released, Role.LEAD);
+        assertThat(bench.refusal(look))
+                .hasValueSatisfying(reason -> assertThat(reason).contains("has left the store"));
+        assertThat(bench.refusal(new IsolationEntry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN, null)))
+                .contains("The old pack has left the store.");
+    }
+
+    @Test
+    void anIsolatedPackIsNeverRunDown() {
+        Bench bench = new Bench().assessed();
+        AssessEntry.RunDownChosen down =
+                new AssessEntry.RunDownChosen(RunDown.School.RUN_DOWN_FIRST, BigDecimal.ONE, BigDecimal.valueOf(80));
+        assertThat(bench.refusal(down)).isEmpty();
+
+        bench.write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
+        assertThat(bench.refusal(down)).contains("Tier Isolate: no current through this pack.");
+        assertThat(bench.refusal(
+                        new AssessEntry.RunDownChosen(RunDown.School.LEAVE_AS_IT_IS, null, BigDecimal.valueOf(80))))
+                .isEmpty();
+    }
+
+    @Test
+    void figuresThatCannotBeJudgedTogetherAreAskedForAgainAtOnce() {
+        assertThat(new Bench()
+                        .refusal(new AssessEntry.RunTimed(new TimedRun.Readings(
+                                BigDecimal.TEN,
+                                BigDecimal.ONE,
+                                true,
+                                false,
+                                BigDecimal.ONE,
+                                null,
+                                null,
+                                BigDecimal.TEN,
+                                BigDecimal.TEN))))
+                .hasValueSatisfying(reason -> assertThat(reason).contains("lies before last seen running"));
+    }
+
+    @Test
+    void onlyALeadHasAJobJudgedByANewerVersion() {
+        Bench bench = new Bench();
+        AssessEntry.Rejudged rejudged = new AssessEntry.Rejudged(3, "Stricter since Monday");
+
+        assertThat(bench.refusal(rejudged, Role.TECHNICIAN)).isPresent();
+        assertThat(bench.refusal(new AssessEntry.Rejudged(0, "again"), Role.LEAD))
+                .isPresent();
+        assertThat(bench.write(rejudged, Role.LEAD).file().state().limitsVersion())
+                .isEqualTo(3);
+    }
+}

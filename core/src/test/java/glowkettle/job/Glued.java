@@ -1,0 +1,102 @@
+package glowkettle.job;
+
+import glowkettle.heat.Adhesive;
+import glowkettle.heat.Layer;
+import glowkettle.heat.Material;
+import glowkettle.heat.Stack;
+import glowkettle.library.Bond;
+import glowkettle.library.DeviceModel;
+import glowkettle.library.Lead;
+import glowkettle.library.Leads;
+import glowkettle.library.Operation;
+import glowkettle.library.OperationKind;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Small models whose pack is glued, held by strips, or soldered. */
+final class Glued {
+    private Glued() {}
+
+    static DeviceModel tape() {
+        Stack stack = new Stack(
+                Adhesive.PACK_TAPE,
+                List.of(),
+                List.of(
+                        layer(Material.GLASS, "0.6", null),
+                        layer(Material.DISPLAY_STACK, "0.8", Layer.Part.DISPLAY),
+                        layer(Material.MAGNESIUM, "1.0", null),
+                        layer(Material.ADHESIVE, "0.2", Layer.Part.BOND),
+                        layer(Material.CELL, "5.0", Layer.Part.CELL)));
+        return model(bond(stack, null), null);
+    }
+
+    static DeviceModel strips() {
+        return model(bond(new Stack(Adhesive.STRETCH_STRIPS, List.of(), List.of()), "2"), null);
+    }
+
+    static DeviceModel leads() {
+        return model(
+                null,
+                new Leads(
+                        "plug",
+                        new BigDecimal("40"),
+                        new BigDecimal("20"),
+                        List.of(
+                                lead("red", Lead.Role.POSITIVE),
+                                lead("white", Lead.Role.SIGNAL),
+                                lead("black", Lead.Role.NEGATIVE)),
+                        null,
+                        List.of()));
+    }
+
+    private static Layer layer(Material material, String thicknessMm, Layer.@Nullable Part part) {
+        return new Layer(material, new BigDecimal(thicknessMm), part);
+    }
+
+    private static Bond bond(Stack stack, @Nullable String strips) {
+        return new Bond(
+                "free",
+                "under the pack",
+                stack,
+                "screen glass",
+                "pack",
+                new BigDecimal("4000"),
+                new BigDecimal("6000"),
+                strips == null ? null : new BigDecimal(strips),
+                List.of(),
+                null);
+    }
+
+    private static Lead lead(String id, Lead.Role role) {
+        return new Lead(id, id, id, role, BigDecimal.TEN, BigDecimal.TEN, new BigDecimal("30"));
+    }
+
+    private static DeviceModel model(@Nullable Bond bond, @Nullable Leads leads) {
+        DeviceModel plain = Bench.model();
+        List<Operation> operations = List.of(
+                Bench.operation("off", OperationKind.POWER_OFF, null, false),
+                Bench.operation("plug", OperationKind.DISCONNECT_PACK, "lever", true, "off"),
+                Bench.operation("free", OperationKind.FREE_PACK, "card", true, "plug"),
+                Bench.operation("pack", OperationKind.LIFT_PACK_OUT, null, true, "free"));
+        return new DeviceModel(
+                plain.id(),
+                plain.name(),
+                plain.codes(),
+                plain.kind(),
+                plain.mounting(),
+                plain.pack(),
+                plain.seamNominalMm(),
+                operations,
+                plain.targets(),
+                plain.faces(),
+                List.of(),
+                plain.checks(),
+                plain.afterwards(),
+                null,
+                bond == null ? List.of() : List.of(bond),
+                leads,
+                List.of(new DeviceModel.Target("plug", "plug")),
+                null);
+    }
+}
