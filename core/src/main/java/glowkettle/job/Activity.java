@@ -1,21 +1,14 @@
 package glowkettle.job;
 
 import glowkettle.assess.HazardReadings.Warmth;
-import glowkettle.assess.RunDown;
-import glowkettle.job.assess.AssessEntry;
-import glowkettle.job.calibrate.CalibrateEntry;
-import glowkettle.job.free.Heatings;
-import glowkettle.job.open.OpenEntry;
-import glowkettle.library.DeviceModel;
-import glowkettle.library.OperationKind;
-import glowkettle.limits.Limit;
-import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -33,42 +26,40 @@ public final class Activity {
         }
     }
 
-    Activity(JobState state, DeviceModel model, ShopLimits limits) {
-        heat = Heatings.every(state).stream()
-                .map(heating -> new Stretch(heating.from(), heating.to()))
-                .toList();
-        current = current(state, model, limits);
+    Activity(Tellings told) {
+        heat = heat(told);
+        current = current(told);
+    }
+
+    private static List<Stretch> heat(Tellings told) {
+        List<Stretch> stretches = new ArrayList<>();
+        Map<String, Instant> on = new LinkedHashMap<>();
+        for (Tellings.At one : told.all()) {
+            if (one.told() instanceof Told.HeatOn heat) {
+                on.putIfAbsent(heat.place(), one.at());
+            } else if (one.told() instanceof Told.HeatOff heat && on.containsKey(heat.place())) {
+                stretches.add(new Stretch(on.remove(heat.place()), one.at()));
+            }
+        }
+        on.values().forEach(from -> stretches.add(new Stretch(from, null)));
+        return stretches;
     }
 
     /** Run-downs, load steps, charges and runs of the device, in the order they began. */
-    private static List<Stretch> current(JobState state, DeviceModel model, ShopLimits limits) {
+    private static List<Stretch> current(Tellings told) {
         List<Stretch> stretches = new ArrayList<>();
         Instant since = null;
-        for (Recorded recorded : state.counting()) {
-            Instant at = recorded.at();
-            boolean begins = false;
-            boolean ends = false;
-            if (recorded.entry() instanceof AssessEntry.RunDownChosen chosen) {
-                begins = chosen.school() == RunDown.School.RUN_DOWN_FIRST
-                        && chosen.socPercent().compareTo(limits.of(Limit.RUN_DOWN_TARGET_PERCENT)) > 0;
-                ends = !begins;
-            } else if (recorded.entry() instanceof AssessEntry.ChargeSeen seen) {
-                ends = seen.socPercent().compareTo(limits.of(Limit.RUN_DOWN_TARGET_PERCENT)) <= 0;
-            } else if (recorded.entry() instanceof OpenEntry.StepDone step && step.way() == OpenEntry.Way.IN) {
-                ends = cutsOff(model, step.step());
-            } else if (recorded.entry() instanceof AssessEntry.ResistanceMeasured) {
-                stretches.add(new Stretch(at, at));
-            } else if (recorded.entry() instanceof CalibrateEntry.CycleEvent event) {
-                at = event.happened();
-                ends = event.step() == CalibrateEntry.CycleStep.SHUT_DOWN_SEEN
-                        || event.step() == CalibrateEntry.CycleStep.LAST_CHARGE_ENDED;
-                begins = !ends;
-            }
-            if (begins && since == null) {
-                since = at;
-            } else if (ends && since != null) {
-                stretches.add(new Stretch(since, at));
-                since = null;
+        for (Tellings.At one : told.all()) {
+            if (one.told() instanceof Told.CurrentPulse) {
+                stretches.add(new Stretch(one.at(), one.at()));
+            } else if (one.told() instanceof Told.CurrentOn on && since == null) {
+                since = on.at() == null ? one.at() : on.at();
+            } else if (since != null) {
+                Instant ended = ended(one);
+                if (ended != null) {
+                    stretches.add(new Stretch(since, ended));
+                    since = null;
+                }
             }
         }
         if (since != null) {
@@ -77,11 +68,11 @@ public final class Activity {
         return stretches;
     }
 
-    private static boolean cutsOff(DeviceModel model, String step) {
-        return model.operation(step)
-                .filter(operation -> operation.kind() == OperationKind.POWER_OFF
-                        || operation.kind().disconnects())
-                .isPresent();
+    private static @Nullable Instant ended(Tellings.At one) {
+        if (one.told() instanceof Told.CurrentOff off && off.at() != null) {
+            return off.at();
+        }
+        return one.told() instanceof Told.CurrentOff || one.told() instanceof Told.Disconnected ? one.at() : null;
     }
 
     /** 0 while it is on; null where it never was. */

@@ -2,7 +2,6 @@ package glowkettle.job;
 
 import glowkettle.assess.Tier;
 import glowkettle.finding.Unanswerable;
-import glowkettle.job.free.FreeAdmission;
 import java.time.Instant;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -66,10 +65,8 @@ public final class Admission {
         if (barred.isPresent()) {
             return barred;
         }
-        Optional<Refusal> locked = job.chapters().of(entry).sparkOf(entry) == Spark.KINDLES
-                ? FreeAdmission.ignition(job, now)
-                : Optional.empty();
-        return locked.isPresent() ? locked : job.chapters().refuse(job, entry, author, now);
+        Spark spark = job.chapters().of(entry).sparkOf(entry);
+        return job.chapters().bars(job, spark, now).or(() -> job.chapters().refuse(job, entry, author, now));
     }
 
     /** Values that are each in range and cannot be judged together are asked for again at once. */
@@ -80,17 +77,6 @@ public final class Admission {
         } catch (Unanswerable unanswerable) {
             return no(record + unanswerable.field(), String.valueOf(unanswerable.getMessage()));
         }
-    }
-
-    public static Optional<Refusal> unlessHalted(JobFile job) {
-        return job.halted()
-                ? no(
-                        "",
-                        "Tier %s: the plan waits; %s."
-                                .formatted(
-                                        job.tier().result().tier().word(),
-                                        job.tier().result().tier().meaning()))
-                : Optional.empty();
     }
 
     public static Optional<Refusal> no(String field, String reason) {

@@ -3,6 +3,9 @@ package glowkettle.job;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.library.DeviceModel;
+import glowkettle.library.Operation;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -13,19 +16,80 @@ import java.util.Optional;
  * @param <E> the sealed entries of the stage
  */
 public interface Chapter<E extends Entry> {
+    /** The stage it belongs to, or on whose page its entries are written. */
+    Stage stage();
+
+    /** It has a page of its own, beside those of the other stages. */
+    default boolean hasPage() {
+        return true;
+    }
+
     Class<E> entries();
 
     /** Every entry of the stage, once. */
     List<Kind<? extends E>> kinds();
 
     /** The stage on whose page an entry is written. */
-    Stage page(E entry);
+    default Stage page(E entry) {
+        return stage();
+    }
 
     String words(E entry, JobFile job);
 
     /** What an entry tells of a pack of the job; empty where it tells nothing. */
-    Optional<Told> tells(E entry, DeviceModel model);
+    Optional<Told> tells(E entry, DeviceModel model, ShopLimits limits);
 
     /** Why an entry may not be written now; empty where it may. What holds for every entry has been asked before. */
     Optional<Refusal> refuse(JobFile job, E entry, Author author, Instant now);
+
+    /** What is to be done next at this stage; empty when nothing is, or not yet. */
+    Optional<NextThing> next(JobFile job);
+
+    /** Whatever of this stage calls for hands. */
+    List<Call> calls(JobFile job, OpeningHours hours);
+
+    /** It goes on when the job is signed: its calls are heard to the end. */
+    default boolean outlivesTheJob() {
+        return false;
+    }
+
+    /** What this stage forbids to every other one, such as a spark while solvent is wet. */
+    default Optional<Refusal> bars(JobFile job, Spark spark, Instant now) {
+        return Optional.empty();
+    }
+
+    /** What of this stage has to be dealt with before a step of the teardown is done. */
+    default Optional<Refusal> holds(JobFile job, Operation step, Instant now) {
+        return Optional.empty();
+    }
+
+    /** Why an entry of this stage is not put right any more, however firm it is by itself. */
+    default Optional<Refusal> keeps(JobFile job, E entry) {
+        return Optional.empty();
+    }
+
+    /** A step of the teardown is worked on the page of this stage. */
+    default boolean works(JobFile job, Operation step) {
+        return false;
+    }
+
+    /** The model of the device, with what the journal says of this one. */
+    default DeviceModel known(JobState state, DeviceModel model) {
+        return model;
+    }
+
+    /** Heat that stayed on for too long. */
+    default List<Overheat> overheats(JobFile job) {
+        return List.of();
+    }
+
+    /** Something goes on that nobody writes down: what was reckoned a moment ago may hold no more. */
+    default boolean runsOn(JobState state) {
+        return false;
+    }
+
+    /** Everybody has signed who must. */
+    default boolean closes(JobFile job) {
+        return false;
+    }
 }

@@ -3,6 +3,9 @@ package glowkettle.job;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.library.DeviceModel;
+import glowkettle.library.Operation;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
@@ -19,11 +22,13 @@ public final class Chapters {
     private final Map<String, Kind<?>> byId = new LinkedHashMap<>();
     private final Map<Class<?>, Kind<?>> byType = new HashMap<>();
     private final Map<Class<?>, Room<?>> rooms = new HashMap<>();
+    private final List<Chapter<?>> inOrder;
 
     /**
      * @throws IllegalArgumentException where a kind is listed twice, or an entry of a stage is no kind
      */
     public Chapters(List<Chapter<?>> inOrder) {
+        this.inOrder = List.copyOf(inOrder);
         inOrder.forEach(this::add);
     }
 
@@ -53,12 +58,16 @@ public final class Chapters {
             return chapter.words(chapter.entries().cast(entry), job);
         }
 
-        Optional<Told> tells(Entry entry, DeviceModel model) {
-            return chapter.tells(chapter.entries().cast(entry), model);
+        Optional<Told> tells(Entry entry, DeviceModel model, ShopLimits limits) {
+            return chapter.tells(chapter.entries().cast(entry), model, limits);
         }
 
         Optional<Refusal> refuse(JobFile job, Entry entry, Author author, Instant now) {
             return chapter.refuse(job, chapter.entries().cast(entry), author, now);
+        }
+
+        Optional<Refusal> keeps(JobFile job, Entry entry) {
+            return chapter.keeps(job, chapter.entries().cast(entry));
         }
     }
 
@@ -94,12 +103,80 @@ public final class Chapters {
         return known(rooms, entry).words(entry, job);
     }
 
-    Optional<Told> tells(Entry entry, DeviceModel model) {
-        return known(rooms, entry).tells(entry, model);
+    Optional<Told> tells(Entry entry, DeviceModel model, ShopLimits limits) {
+        return known(rooms, entry).tells(entry, model, limits);
     }
 
     Optional<Refusal> refuse(JobFile job, Entry entry, Author author, Instant now) {
         return known(rooms, entry).refuse(job, entry, author, now);
+    }
+
+    Optional<Refusal> keeps(JobFile job, Entry entry) {
+        return known(rooms, entry).keeps(job, entry);
+    }
+
+    /** The stages that have a page, in the order of work. */
+    public List<Stage> stages() {
+        return inOrder.stream().filter(Chapter::hasPage).map(Chapter::stage).toList();
+    }
+
+    /** The one thing to do next: of the first chapter that has any. */
+    Optional<NextThing> next(JobFile job) {
+        return inOrder.stream().flatMap(chapter -> chapter.next(job).stream()).findFirst();
+    }
+
+    /** Whatever of a job calls for hands, as it stood at its newest entry. */
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        boolean closed = job.closed();
+        return inOrder.stream()
+                .filter(chapter -> !closed || chapter.outlivesTheJob())
+                .flatMap(chapter -> chapter.calls(job, hours).stream())
+                .toList();
+    }
+
+    /** What some chapter forbids to all of them. */
+    Optional<Refusal> bars(JobFile job, Spark spark, Instant now) {
+        return inOrder.stream()
+                .flatMap(chapter -> chapter.bars(job, spark, now).stream())
+                .findFirst();
+    }
+
+    /** What has to be dealt with before a step of the teardown is done. */
+    public Optional<Refusal> holds(JobFile job, Operation step, Instant now) {
+        return inOrder.stream()
+                .flatMap(chapter -> chapter.holds(job, step, now).stream())
+                .findFirst();
+    }
+
+    /** The stage on whose page a step of the teardown is worked. */
+    public Stage pageOf(JobFile job, Operation step) {
+        return inOrder.stream()
+                .filter(chapter -> chapter.works(job, step))
+                .findFirst()
+                .map(Chapter::stage)
+                .orElseThrow(() -> new IllegalStateException("No stage works on '%s'".formatted(step.id())));
+    }
+
+    DeviceModel known(JobState state, DeviceModel model) {
+        DeviceModel known = model;
+        for (Chapter<?> chapter : inOrder) {
+            known = chapter.known(state, known);
+        }
+        return known;
+    }
+
+    List<Overheat> overheats(JobFile job) {
+        return inOrder.stream()
+                .flatMap(chapter -> chapter.overheats(job).stream())
+                .toList();
+    }
+
+    boolean runsOn(JobState state) {
+        return inOrder.stream().anyMatch(chapter -> chapter.runsOn(state));
+    }
+
+    boolean closes(JobFile job) {
+        return inOrder.stream().anyMatch(chapter -> chapter.closes(job));
     }
 
     private static <T> T known(Map<Class<?>, T> table, Entry entry) {

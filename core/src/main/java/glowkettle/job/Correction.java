@@ -5,8 +5,6 @@ import glowkettle.assess.TierVerdict;
 import glowkettle.finding.Result;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
-import glowkettle.job.fit.FitEntry;
-import glowkettle.job.isolation.IsolationEntry;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -58,7 +56,7 @@ public final class Correction {
                 .kind(corrects)
                 .or(correction::firmness)
                 .or(() -> Admission.closedOrTrainee(job, corrected.get().entry(), author.role()))
-                .or(correction::released)
+                .or(correction::kept)
                 .or(correction::lowering)
                 .or(correction::itself)
                 .or(correction::later);
@@ -85,11 +83,9 @@ public final class Correction {
         };
     }
 
-    /** What went out with its papers is not rewritten behind them. */
-    private Optional<Refusal> released() {
-        boolean ofTheStore = corrected.entry() instanceof IsolationEntry.PackStored
-                || corrected.entry() instanceof IsolationEntry.Watched;
-        return ofTheStore && job.released().isPresent() ? no(Firmness.GONE.refusal()) : Optional.empty();
+    /** Its stage may keep it as it is. */
+    private Optional<Refusal> kept() {
+        return job.chapters().keeps(job, corrected.entry()).flatMap(kept -> no(kept.reason()));
     }
 
     /** Whatever lowers a tier from Isolate or worse is a lead's alone, with a reason; anybody may make it worse. */
@@ -163,7 +159,7 @@ public final class Correction {
 
     /** Promises are judged anew whenever something is asked of them, so they hold nothing up. */
     private Optional<Refusal> refused(JobState before, Recorded entry, Author then) {
-        return entry.entry() instanceof FitEntry.PackChosen || entry.entry() instanceof FitEntry.OldPackReturns
+        return job.chapters().of(entry.entry()).traits().holds() == Traits.Holds.JUDGED_ANEW
                 ? Optional.empty()
                 : Admission.refuse(files.at(before, entry.at()).withTiersAside(), entry.entry(), then, entry.at());
     }

@@ -5,12 +5,7 @@ import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardTier;
 import glowkettle.assess.TierVerdict;
 import glowkettle.finding.Result;
-import glowkettle.job.fit.PackPromise;
-import glowkettle.job.free.Overrun;
-import glowkettle.job.isolation.IsolationEntry;
-import glowkettle.job.open.OpenEntry;
 import glowkettle.library.DeviceModel;
-import glowkettle.library.OperationKind;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -35,21 +30,19 @@ public final class Hazards {
     private boolean lifted;
     private boolean changed;
 
-    /** Nothing is gathered yet; the state tells what was promised of the packs, and what was on when. */
-    Hazards(JobState state, DeviceModel model, ShopLimits limits) {
+    /** Nothing is gathered yet; what was told says what was promised of the packs, and what was on when. */
+    Hazards(Tellings told, DeviceModel model, ShopLimits limits) {
         this.model = model;
         this.limits = limits;
-        this.activity = new Activity(state, model, limits);
-        this.oldPackReturns = PackPromise.isOfTheOldPack(state);
+        this.activity = new Activity(told);
+        this.oldPackReturns = told.oldPackReturns();
         this.old = new PackReadings(model, activity);
         this.fresh = new PackReadings(model, activity);
     }
 
-    static Hazards all(Chapters chapters, JobState state, DeviceModel model, ShopLimits limits) {
-        Hazards hazards = new Hazards(state, model, limits);
-        for (Recorded recorded : state.counting()) {
-            chapters.tells(recorded.entry(), model).ifPresent(told -> hazards.take(told, recorded.at()));
-        }
+    static Hazards all(Tellings told, DeviceModel model, ShopLimits limits) {
+        Hazards hazards = new Hazards(told, model, limits);
+        told.all().forEach(one -> hazards.take(one.told(), one.at()));
         return hazards;
     }
 
@@ -86,6 +79,13 @@ public final class Hazards {
                 yield Optional.empty();
             }
             case Told.Lowered ignored -> Optional.empty();
+            case Told.Disconnected ignored -> Optional.empty();
+            case Told.GoesIn ignored -> Optional.empty();
+            case Told.CurrentOn ignored -> Optional.empty();
+            case Told.CurrentOff ignored -> Optional.empty();
+            case Told.CurrentPulse ignored -> Optional.empty();
+            case Told.HeatOn ignored -> Optional.empty();
+            case Told.HeatOff ignored -> Optional.empty();
             case Told.Unpacked look -> {
                 seen = offered == null ? seen : look;
                 yield Optional.of(Belongs.NEW);
@@ -119,8 +119,8 @@ public final class Hazards {
     }
 
     /** The pack that was in the device when it came. */
-    Result<TierVerdict> oldPack(List<Overrun> overruns) {
-        return HazardTier.judge(old.ofTheOldPack(lifted, overruns), limits);
+    Result<TierVerdict> oldPack(List<Overheat> overheats) {
+        return HazardTier.judge(old.ofTheOldPack(lifted, overheats), limits);
     }
 
     /** The pack that goes in; empty until somebody has looked at it, or it has current. */
@@ -163,23 +163,5 @@ public final class Hazards {
     @Nullable
     BigDecimal lastAmbientC() {
         return ambientC;
-    }
-
-    /** Alone in a container: it took its tier along. A device that was put away whole keeps its pack. */
-    static boolean oldPackIsAway(JobState state, DeviceModel model) {
-        return state.latest(IsolationEntry.PackStored.class)
-                .filter(stored -> !Boolean.TRUE.equals(stored.wholeDevice()) && liftedOut(state, model))
-                .isPresent();
-    }
-
-    static boolean liftedOut(JobState state, DeviceModel model) {
-        return state.steps(OpenEntry.Way.IN).stream().anyMatch(step -> liftsOut(model, step));
-    }
-
-    public static boolean liftsOut(DeviceModel model, String step) {
-        return model.operation(step)
-                .filter(operation -> operation.kind() == OperationKind.LIFT_PACK_OUT
-                        || operation.kind() == OperationKind.LIFT_DOCKED_PACK_OUT)
-                .isPresent();
     }
 }

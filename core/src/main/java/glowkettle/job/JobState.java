@@ -1,9 +1,5 @@
 package glowkettle.job;
 
-import glowkettle.job.arrive.ArriveEntry;
-import glowkettle.job.assess.AssessEntry;
-import glowkettle.job.open.OpenEntry;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -79,47 +75,6 @@ public final class JobState {
         return counting.stream()
                 .filter(recorded -> kind.isInstance(recorded.entry()))
                 .reduce((earlier, later) -> later);
-    }
-
-    public ArriveEntry.JobOpened opened() {
-        return latest(ArriveEntry.JobOpened.class)
-                .orElseThrow(() -> new IllegalStateException("A journal begins with the opening of its job"));
-    }
-
-    /** The model the device turned out to be, or was taken for. */
-    public String modelId() {
-        return latest(ArriveEntry.ModelNamed.class)
-                .map(ArriveEntry.ModelNamed::modelId)
-                .orElse(opened().modelId());
-    }
-
-    /** Since when it is taken for this model: the version that was newest then is the one it is worked by. */
-    public Instant modelSince() {
-        return latestRecorded(ArriveEntry.ModelNamed.class)
-                .or(() -> latestRecorded(ArriveEntry.JobOpened.class))
-                .map(Recorded::at)
-                .orElseThrow();
-    }
-
-    /** What was promised last. */
-    public @Nullable Instant promise() {
-        return latest(ArriveEntry.Promised.class)
-                .map(ArriveEntry.Promised::promise)
-                .orElse(opened().promise());
-    }
-
-    /** The version of the shop limits this job is judged by. */
-    public int limitsVersion() {
-        return latest(AssessEntry.Rejudged.class)
-                .map(AssessEntry.Rejudged::limitsVersion)
-                .orElse(opened().limitsVersion());
-    }
-
-    public List<String> steps(OpenEntry.Way way) {
-        return all(OpenEntry.StepDone.class)
-                .filter(step -> step.way() == way)
-                .map(OpenEntry.StepDone::step)
-                .toList();
     }
 
     /** The state as it would be without an entry, or with another in its place. */

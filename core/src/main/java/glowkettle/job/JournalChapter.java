@@ -3,6 +3,8 @@ package glowkettle.job;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.library.DeviceModel;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -17,9 +19,20 @@ public final class JournalChapter implements Chapter<JournalEntry> {
                     Traits.Mended.TAKEN_BACK,
                     Traits.Reads.NO_READING,
                     Traits.Signed.UNTIL_SIGNED,
-                    Traits.Hands.NO_TRAINEE_IN_DANGER),
+                    Traits.Hands.NO_TRAINEE_IN_DANGER,
+                    Traits.Holds.UNTIL_TAKEN_BACK),
             Spark.HARMLESS,
             Firmness.RECKONED));
+
+    @Override
+    public Stage stage() {
+        return Stage.ARRIVE;
+    }
+
+    @Override
+    public boolean hasPage() {
+        return false;
+    }
 
     @Override
     public Class<JournalEntry> entries() {
@@ -32,11 +45,6 @@ public final class JournalChapter implements Chapter<JournalEntry> {
     }
 
     @Override
-    public Stage page(JournalEntry entry) {
-        return Stage.ARRIVE;
-    }
-
-    @Override
     public String words(JournalEntry entry, JobFile job) {
         return switch (entry) {
             case TakenBack taken -> "Taken back" + (taken.reason() == null ? "" : ": " + taken.reason());
@@ -44,12 +52,22 @@ public final class JournalChapter implements Chapter<JournalEntry> {
     }
 
     @Override
-    public Optional<Told> tells(JournalEntry entry, DeviceModel model) {
+    public Optional<Told> tells(JournalEntry entry, DeviceModel model, ShopLimits limits) {
         return Optional.empty();
     }
 
     @Override
     public Optional<Refusal> refuse(JobFile job, JournalEntry entry, Author author, Instant now) {
         return Optional.empty();
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        return List.of();
     }
 }

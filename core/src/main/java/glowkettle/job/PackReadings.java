@@ -10,7 +10,6 @@ import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.VoltageDrop;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.HazardReadings.Wet;
-import glowkettle.job.free.Overrun;
 import glowkettle.library.DeviceModel;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -289,18 +288,18 @@ final class PackReadings {
     }
 
     /** How warm the cell is where heat stayed on too long: as read last, and by the curve of this moment. */
-    private Cell cell(List<Overrun> overruns) {
-        return overruns.stream()
-                .filter(Overrun::live)
-                .max(Comparator.comparing(Overrun::cellC))
-                .map(overrun -> {
-                    Optional<Read> read = Optional.ofNullable(cell)
-                            .filter(one -> one.at().isAfter(overrun.heating().from()));
+    private Cell cell(List<Overheat> overheats) {
+        return overheats.stream()
+                .filter(Overheat::live)
+                .max(Comparator.comparing(Overheat::cellC))
+                .map(overheat -> {
+                    Optional<Read> read =
+                            Optional.ofNullable(cell).filter(one -> one.at().isAfter(overheat.from()));
                     return new Cell(
                             read.map(Read::figure).orElse(null),
-                            read.map(one -> Activity.minutes(one.at(), overrun.asked()))
+                            read.map(one -> Activity.minutes(one.at(), overheat.asked()))
                                     .orElse(null),
-                            overrun.cellC(),
+                            overheat.cellC(),
                             true);
                 })
                 .orElse(Cell.NONE);
@@ -320,13 +319,13 @@ final class PackReadings {
     }
 
     /** As the readings of the pack that came in the device. */
-    HazardReadings ofTheOldPack(boolean liftedOut, List<Overrun> overruns) {
-        boolean overran = overruns.stream().anyMatch(Overrun::live);
+    HazardReadings ofTheOldPack(boolean liftedOut, List<Overheat> overheats) {
+        boolean overran = overheats.stream().anyMatch(Overheat::live);
         return new HazardReadings(
                 liftedOut ? Point.LIFTED_OUT : Point.INTAKE,
                 look,
                 overran ? stale(warmth()) : warmth(),
-                cell(overruns),
+                cell(overheats),
                 thickness(),
                 seam(),
                 voltage,

@@ -8,7 +8,6 @@ import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.finding.Weight;
 import glowkettle.finding.Working;
-import glowkettle.job.free.Overrun;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -52,27 +51,23 @@ record Tiers(
             List.of(Finding.note("no-pack", "The old pack is in the store; no new one has been looked at yet.")),
             new Working(List.of()));
 
-    static Tiers of(Chapters chapters, JobState state, DeviceModel model, ShopLimits limits, List<Overrun> overruns) {
-        Tier worst = overruns.stream()
-                .map(overrun -> reached(overrun.peakC(), limits))
+    static Tiers of(Tellings told, DeviceModel model, ShopLimits limits, List<Overheat> overheats) {
+        Tier worst = overheats.stream()
+                .map(overheat -> reached(overheat.peakC(), limits))
                 .reduce(Tier.CLEAR, Tier::worse);
         Map<String, Finding> heldOfOld = new LinkedHashMap<>();
         Map<String, Finding> heldOfNew = new LinkedHashMap<>();
-        Hazards hazards = new Hazards(state, model, limits);
+        Hazards hazards = new Hazards(told, model, limits);
         QuietWatch watch = new QuietWatch();
-        for (Recorded recorded : state.counting()) {
-            Optional<Told> told = chapters.tells(recorded.entry(), model);
-            if (told.isEmpty()) {
-                continue;
-            }
-            Optional<Hazards.Belongs> reading = hazards.take(told.get(), recorded.at());
-            if (told.get() instanceof Told.Lowered) {
+        for (Tellings.At one : told.all()) {
+            Optional<Hazards.Belongs> reading = hazards.take(one.told(), one.at());
+            if (one.told() instanceof Told.Lowered) {
                 heldOfOld.clear();
                 heldOfNew.clear();
-            } else if (told.get() instanceof Told.Offered) {
+            } else if (one.told() instanceof Told.Offered) {
                 // Another pack: it is looked at anew.
                 heldOfNew.clear();
-            } else if (reading.isPresent() && !watch.tellsNothingNew(told.get(), hazards.ofTheOld())) {
+            } else if (reading.isPresent() && !watch.tellsNothingNew(one.told(), hazards.ofTheOld())) {
                 worst = Tier.worse(
                         worst,
                         switch (reading.get()) {
@@ -84,13 +79,13 @@ record Tiers(
                         });
             }
         }
-        Result<TierVerdict> oldNow = hazards.oldPack(overruns);
+        Result<TierVerdict> oldNow = hazards.oldPack(overheats);
         Optional<Result<TierVerdict>> newNow = hazards.newPack();
         Result<TierVerdict> old = with(oldNow, heldOfOld);
         Optional<Result<TierVerdict>> fresh = newNow.map(verdict -> with(verdict, heldOfNew));
         worst = Tier.worse(worst, firm(old));
         worst = Tier.worse(worst, fresh.map(Tiers::firm).orElse(Tier.CLEAR));
-        boolean away = Hazards.oldPackIsAway(state, model);
+        boolean away = told.oldPackIsAway();
         List<Finding> held = Stream.concat(
                         notTold(oldNow, heldOfOld), newNow.stream().flatMap(verdict -> notTold(verdict, heldOfNew)))
                 .toList();

@@ -4,10 +4,11 @@ import glowkettle.assess.HazardReadings;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Warmth;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What an entry tells of a pack of the job: a reading of it, or where it is. */
+/** What an entry tells of a pack of the job: a reading of it, where it is, and what heats or loads it. */
 public sealed interface Told {
     /** Of a pack that somebody reads. */
     sealed interface Reading extends Told {
@@ -98,4 +99,32 @@ public sealed interface Told {
 
     /** A lead lowers the tier to what the newest readings say. */
     record Lowered() implements Told {}
+
+    /** The old pack is off its connector: no current flows any more. */
+    record Disconnected() implements Told {}
+
+    /** Which pack goes in was said. */
+    record GoesIn(Whose whose) implements Told {}
+
+    /**
+     * Current flows.
+     *
+     * @param at since when; null since it was written
+     */
+    record CurrentOn(@Nullable Instant at) implements Told {}
+
+    /**
+     * It flows no more.
+     *
+     * @param at since when; null since it was written
+     */
+    record CurrentOff(@Nullable Instant at) implements Told {}
+
+    /** It flowed for a moment. */
+    record CurrentPulse() implements Told {}
+
+    /** Heat is on at a place. */
+    record HeatOn(String place) implements Told {}
+
+    record HeatOff(String place) implements Told {}
 }

@@ -1,7 +1,7 @@
 package glowkettle.job;
 
 /** What is decided of every kind of entry, whatever it says. There are no defaults: forgetting one does not compile. */
-public record Traits(Source source, Mended mended, Reads reads, Signed signed, Hands hands) {
+public record Traits(Source source, Mended mended, Reads reads, Signed signed, Hands hands, Holds holds) {
     /** Who writes it. */
     public enum Source {
         /** Any form of a stage. */
@@ -36,5 +36,13 @@ public record Traits(Source source, Mended mended, Reads reads, Signed signed, H
         /** Whoever stands nearest takes the heat away, says what is seen, and shows it. */
         ANYBODY,
         NO_TRAINEE_IN_DANGER
+    }
+
+    /** Whether what came before it may still be changed so that it would not be taken any more. */
+    public enum Holds {
+        /** Not while it stands. */
+        UNTIL_TAKEN_BACK,
+        /** It may: a promise is judged anew whenever something is asked of it. */
+        JUDGED_ANEW
     }
 }

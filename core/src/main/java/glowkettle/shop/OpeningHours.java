@@ -17,6 +17,8 @@ import java.util.Optional;
  * two spans. On the days the clocks change a span keeps its wall-clock times, so it may be longer or shorter.
  */
 public record OpeningHours(ZoneId zone, Map<DayOfWeek, List<Span>> week, Map<LocalDate, List<Span>> exceptions) {
+    private static final Duration ONE_DAY = Duration.ofHours(24);
+
     /** Opening to closing on one day, by the shop's wall clock. */
     public record Span(LocalTime opens, LocalTime closes) {
         public Span {
@@ -43,6 +45,14 @@ public record OpeningHours(ZoneId zone, Map<DayOfWeek, List<Span>> week, Map<Loc
         week.forEach((day, spans) -> copy.put(day, List.copyOf(spans)));
         week = copy;
         exceptions = Map.copyOf(exceptions);
+    }
+
+    /** The first closing within a day of a moment; empty where the shop stays shut for as long. */
+    public Optional<Instant> closingAfter(Instant moment) {
+        return between(moment, moment.plus(ONE_DAY)).stream()
+                .map(Staffed::endExclusive)
+                .filter(moment::isBefore)
+                .findFirst();
     }
 
     /** Staffed stretches that end after the first instant and start before the second, in order. */

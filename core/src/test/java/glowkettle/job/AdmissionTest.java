@@ -14,12 +14,19 @@ import glowkettle.assess.TimedRun;
 import glowkettle.calibrate.Kept;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.job.fit.FitEntry;
+import glowkettle.job.fit.Fitting;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.prove.Proving;
+import glowkettle.job.wayback.ClosingUp;
+import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.open.Tray;
 import glowkettle.prove.CheckList;
@@ -35,7 +42,7 @@ class AdmissionTest {
     private static final Look LEAKS = new Look(false, false, false, false, false, true, Wet.NO, null, null);
 
     private static Entry in(String step) {
-        return new OpenEntry.StepDone(OpenEntry.Way.IN, step);
+        return new OpenEntry.StepDone(step);
     }
 
     /** Minutes before a noon that lies a day after the device was closed. */
@@ -67,12 +74,12 @@ class AdmissionTest {
         assertThat(bench.refusal(in("screws")))
                 .hasValueSatisfying(why -> assertThat(why).contains("Still in: S1, S2"));
         bench.write(new OpenEntry.FastenersOut(List.of("S1"), List.of()));
-        assertThat(bench.file().stepsIn()).doesNotContain("screws");
+        assertThat(Opening.of(bench.file()).stepsIn()).doesNotContain("screws");
         assertThat(bench.refusal(new OpenEntry.FastenersOut(List.of("S1"), List.of())))
                 .isPresent();
         bench.write(new OpenEntry.FastenersOut(List.of(), List.of("S2")));
-        assertThat(bench.file().stepsIn()).contains("screws");
-        assertThat(bench.file().fasteners().tray().result().out()).isEqualTo(1);
+        assertThat(Opening.of(bench.file()).stepsIn()).contains("screws");
+        assertThat(JobTray.of(bench.file()).tray().result().out()).isEqualTo(1);
     }
 
     @Test
@@ -127,7 +134,7 @@ class AdmissionTest {
             assertThat(bench.refusal(confirmed).isPresent()).isEqualTo(step == AssessEntry.ColdStep.REMOVER);
             bench.write(confirmed, Role.LEAD);
         }
-        assertThat(bench.file().coldRemovalNext()).isEmpty();
+        assertThat(Assessing.of(bench.file()).coldRemovalNext()).isEmpty();
         assertThat(bench.refusal(in("off"))).isEmpty();
     }
 
@@ -139,9 +146,9 @@ class AdmissionTest {
                 .write(new AssessEntry.SeamTaken(new Seam(List.of(new BigDecimal("1.4")), null, null)))
                 .write(new AssessEntry.LeadContinued("Outdoors."), Role.LEAD)
                 .readyForColdRemoval();
-        assertThat(bench.file().halted()).isFalse();
+        assertThat(Assessing.of(bench.file()).halted()).isFalse();
         bench.write(new AssessEntry.Looked(LEAKS));
-        assertThat(bench.file().halted()).isTrue();
+        assertThat(Assessing.of(bench.file()).halted()).isTrue();
         assertThat(bench.refusal(in("off"))).isPresent();
     }
 
@@ -157,7 +164,7 @@ class AdmissionTest {
         bench.write(new AssessEntry.Looked(new Look(true, false, false, false, false, true, Wet.NO, null, null)));
 
         assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.EVACUATE);
-        assertThat(bench.file().halted()).isTrue();
+        assertThat(Assessing.of(bench.file()).halted()).isTrue();
         assertThat(bench.refusal(in("off"))).isPresent();
     }
 
@@ -197,33 +204,31 @@ class AdmissionTest {
     void aRefusedPackIsNotChosenAndNothingIsClosedOverAnEmptyBay() {
         Bench bench = new Bench().assessed().torn().measured();
         assertThat(bench.refusal(new FitEntry.PackChosen())).isPresent();
-        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.BACK, "pack")))
+        assertThat(bench.refusal(new WayBackEntry.StepBack("pack")))
                 .hasValueSatisfying(why -> assertThat(why).contains("empty bay"));
         bench.write(new FitEntry.PackOffered(Bench.label("7.2", "8.2")));
         assertThat(bench.refusal(new FitEntry.PackChosen())).isPresent();
         bench.fitted();
-        assertThat(bench.file().packChosen()).isTrue();
+        assertThat(Fitting.of(bench.file()).packChosen()).isTrue();
     }
 
     @Test
     void theWayBackIsWalkedInItsOrderAndAnEmptyHoleIsNamed() {
         Bench bench = new Bench().assessed().torn().measured().fitted();
-        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.BACK, "cover")))
+        assertThat(bench.refusal(new WayBackEntry.StepBack("cover")))
                 .hasValueSatisfying(why -> assertThat(why).contains("The next step back is"));
-        while (!bench.file()
-                .nextStepBack(bench.file().wayBack().result())
+        while (!ClosingUp.of(bench.file())
+                .nextStepBack(ClosingUp.of(bench.file()).wayBack().result())
                 .orElseThrow()
                 .id()
                 .equals("screws")) {
-            bench.write(new OpenEntry.StepDone(
-                    OpenEntry.Way.BACK,
-                    bench.file()
-                            .nextStepBack(bench.file().wayBack().result())
-                            .orElseThrow()
-                            .id()));
+            bench.write(new WayBackEntry.StepBack(ClosingUp.of(bench.file())
+                    .nextStepBack(ClosingUp.of(bench.file()).wayBack().result())
+                    .orElseThrow()
+                    .id()));
         }
         bench.write(new WayBackEntry.FastenersBack(List.of(new Tray.Placement("S1", "S1"))));
-        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.BACK, "screws")))
+        assertThat(bench.refusal(new WayBackEntry.StepBack("screws")))
                 .hasValueSatisfying(why -> assertThat(why).contains("Empty holes: S2"));
     }
 
@@ -268,8 +273,8 @@ class AdmissionTest {
                 .isPresent();
         bench.write(new CalibrateEntry.CycleRepeated());
 
-        assertThat(bench.file().soak().progress().chargeStarted()).isNull();
-        assertThat(bench.file().soak().verdict().result().standing()).isEqualTo(Kept.Standing.UNDER_WAY);
+        assertThat(SoakCycle.of(bench.file()).progress().chargeStarted()).isNull();
+        assertThat(SoakCycle.of(bench.file()).verdict().result().standing()).isEqualTo(Kept.Standing.UNDER_WAY);
         assertThat(bench.refusal(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 10)))
                 .isEmpty();
     }
@@ -301,7 +306,7 @@ class AdmissionTest {
     @Test
     void aClosedJobTakesAddendaOnly() {
         Bench bench = new Bench().assessed().torn().measured().fitted().back();
-        bench.file()
+        Proving.of(bench.file())
                 .checks()
                 .forEach(check -> bench.write(new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null)));
         bench.write(new CalibrateEntry.CycleLeftOut("calibrated by its maker"))
@@ -375,7 +380,8 @@ class AdmissionTest {
         assertThat(bench.refusal(rejudged, Role.TECHNICIAN)).isPresent();
         assertThat(bench.refusal(new AssessEntry.Rejudged(0, "again"), Role.LEAD))
                 .isPresent();
-        assertThat(bench.write(rejudged, Role.LEAD).file().state().limitsVersion())
+        assertThat(Assessing.limitsVersion(
+                        bench.write(rejudged, Role.LEAD).file().state()))
                 .isEqualTo(3);
     }
 }

@@ -18,6 +18,8 @@ import glowkettle.job.fit.FitEntry;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.order.OrderOfWork;
 import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.prove.Proving;
+import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.FaceMap;
@@ -245,7 +247,7 @@ final class Bench {
     }
 
     Bench in(String step) {
-        return write(new OpenEntry.StepDone(OpenEntry.Way.IN, step));
+        return write(new OpenEntry.StepDone(step));
     }
 
     Bench torn() {
@@ -290,7 +292,9 @@ final class Bench {
 
     /** Every function tried, and in order. */
     Bench proven() {
-        file().checks().forEach(check -> write(new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null)));
+        Proving.of(file())
+                .checks()
+                .forEach(check -> write(new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null)));
         return this;
     }
 
@@ -312,7 +316,8 @@ final class Bench {
 
     Bench back() {
         for (int i = 0; i < 20; i++) {
-            var step = file().nextStepBack(file().wayBack().result());
+            var step = ClosingUp.of(file())
+                    .nextStepBack(ClosingUp.of(file()).wayBack().result());
             if (step.isEmpty()) {
                 return this;
             }
@@ -320,7 +325,7 @@ final class Bench {
                 write(new WayBackEntry.FastenersBack(
                         List.of(new Tray.Placement("S1", "S1"), new Tray.Placement("S2", "S2"))));
             }
-            write(new OpenEntry.StepDone(OpenEntry.Way.BACK, step.get().id()));
+            write(new WayBackEntry.StepBack(step.get().id()));
         }
         throw new AssertionError("The way back never ends");
     }

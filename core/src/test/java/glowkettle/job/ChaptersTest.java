@@ -11,6 +11,8 @@ import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.order.OrderOfWork;
 import glowkettle.library.DeviceModel;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -25,7 +27,8 @@ class ChaptersTest {
             Traits.Mended.TAKEN_BACK,
             Traits.Reads.NO_READING,
             Traits.Signed.UNTIL_SIGNED,
-            Traits.Hands.NO_TRAINEE_IN_DANGER);
+            Traits.Hands.NO_TRAINEE_IN_DANGER,
+            Traits.Holds.UNTIL_TAKEN_BACK);
 
     private sealed interface Toy extends Entry {
         record Wound() implements Toy {}
@@ -40,7 +43,7 @@ class ChaptersTest {
         }
 
         @Override
-        public Stage page(Toy entry) {
+        public Stage stage() {
             return Stage.OPEN;
         }
 
@@ -50,13 +53,23 @@ class ChaptersTest {
         }
 
         @Override
-        public Optional<Told> tells(Toy entry, DeviceModel model) {
+        public Optional<Told> tells(Toy entry, DeviceModel model, ShopLimits limits) {
             return Optional.empty();
         }
 
         @Override
         public Optional<Refusal> refuse(JobFile job, Toy entry, Author author, Instant now) {
             return Optional.empty();
+        }
+
+        @Override
+        public Optional<NextThing> next(JobFile job) {
+            return Optional.empty();
+        }
+
+        @Override
+        public List<Call> calls(JobFile job, OpeningHours hours) {
+            return List.of();
         }
     }
 

@@ -15,8 +15,10 @@ import glowkettle.free.Effort;
 import glowkettle.free.Loosening;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.fit.FitEntry;
+import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.isolation.IsolationEntry;
@@ -114,7 +116,7 @@ class CorrectionTest {
     @Test
     void aStepThatCarriesLaterOnesIsNotTakenBack() {
         Bench bench = new Bench().assessed().torn();
-        long plug = bench.seqOf(new OpenEntry.StepDone(OpenEntry.Way.IN, "plug"));
+        long plug = bench.seqOf(new OpenEntry.StepDone("plug"));
         refused(bench, plug, TAKEN_BACK, Role.LEAD, "stands on it");
         refused(bench, bench.seqOf(new OpenEntry.ConditionsConfirmed()), TAKEN_BACK, Role.LEAD, "stands on it");
         assertThat(bench.refusal(bench.last(), TAKEN_BACK, Role.TECHNICIAN)).isEmpty();
@@ -142,19 +144,18 @@ class CorrectionTest {
         bench.write(new FitEntry.PackOffered(Bench.label("7.4", "8.4")));
         long label = bench.last();
         bench.seen().write(new FitEntry.PackChosen(BigDecimal.valueOf(label)));
-        assertThat(bench.file().packChosen()).isTrue();
+        assertThat(Fitting.of(bench.file()).packChosen()).isTrue();
 
         Bench another = new Bench().assessed().torn().measured().fitted();
         another.write(new FitEntry.PackOffered(Bench.label("7.4", "8.4"))).seen();
-        assertThat(another.file().packChosen()).isFalse();
+        assertThat(Fitting.of(another.file()).packChosen()).isFalse();
 
         assertThat(bench.refusal(label, new FitEntry.PackOffered(Bench.label("3.7", "4.2")), Role.TECHNICIAN))
                 .isEmpty();
         bench.correct(label, new FitEntry.PackOffered(Bench.label("3.7", "4.2")));
-        assertThat(bench.file().packChosen()).isFalse();
-        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.BACK, "pack")))
-                .isPresent();
-        assertThat(bench.file().promiseFallen())
+        assertThat(Fitting.of(bench.file()).packChosen()).isFalse();
+        assertThat(bench.refusal(new WayBackEntry.StepBack("pack"))).isPresent();
+        assertThat(Fitting.of(bench.file()).promiseFallen())
                 .hasValueSatisfying(why -> assertThat(why).contains("refused"));
     }
 
@@ -181,18 +182,17 @@ class CorrectionTest {
                 null);
         assertThat(bench.refusal(seen, leaky, Role.TRAINEE)).isEmpty();
         bench.correct(seen, leaky);
-        assertThat(bench.file().packChosen()).isFalse();
-        assertThat(bench.file().halted()).isTrue();
+        assertThat(Fitting.of(bench.file()).packChosen()).isFalse();
+        assertThat(Assessing.of(bench.file()).halted()).isTrue();
     }
 
     @Test
     void theOldPackReturnsOnlyWhileItIsAsSoundAsItCameOut() {
         Bench bench = new Bench().assessed().torn().measured().write(new FitEntry.OldPackReturns());
-        assertThat(bench.file().keepsPack()).isTrue();
+        assertThat(Fitting.of(bench.file()).keepsPack()).isTrue();
         bench.thick("5.3");
-        assertThat(bench.file().keepsPack()).isFalse();
-        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.BACK, "pack")))
-                .isPresent();
+        assertThat(Fitting.of(bench.file()).keepsPack()).isFalse();
+        assertThat(bench.refusal(new WayBackEntry.StepBack("pack"))).isPresent();
     }
 
     @Test
@@ -238,14 +238,13 @@ class CorrectionTest {
     void aDeclinedQuoteStopsOpeningAndTheDeviceGoesBackAsItCame() {
         Bench bench = new Bench().assessed().write(new ArriveEntry.Quoted(QUOTE));
         bench.write(new ArriveEntry.QuoteAnswered(false, null));
-        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.IN, "off")))
+        assertThat(bench.refusal(new OpenEntry.StepDone("off")))
                 .hasValueSatisfying(why -> assertThat(why).contains("declined"));
         assertThat(bench.refusal(new OpenEntry.FastenersOut(List.of("S1"), List.of())))
                 .isPresent();
         assertThat(bench.refusal(new HandBackEntry.SignedOff(Role.TECHNICIAN))).isEmpty();
         bench.write(new ArriveEntry.QuoteAnswered(true, null));
-        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.IN, "off")))
-                .isEmpty();
+        assertThat(bench.refusal(new OpenEntry.StepDone("off"))).isEmpty();
     }
 
     @Test

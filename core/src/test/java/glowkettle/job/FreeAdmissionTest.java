@@ -13,10 +13,13 @@ import glowkettle.heat.Refit;
 import glowkettle.heat.Setting;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.fit.FitEntry;
+import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.BenchClocks;
 import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Freeing;
 import glowkettle.job.open.LearntMinutes;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.job.order.OrderOfWork;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -52,7 +55,7 @@ class FreeAdmissionTest {
     }
 
     private static Entry done(String step) {
-        return new OpenEntry.StepDone(OpenEntry.Way.IN, step);
+        return new OpenEntry.StepDone(step);
     }
 
     /** At the tape under its pack, with little charge left and sand in reach. */
@@ -191,7 +194,7 @@ class FreeAdmissionTest {
         bench.later(Duration.ofMinutes(3)).write(card(Effort.SOME)).in("free");
         // Under the pack it does not dry, however long one waits.
         bench.later(Duration.ofHours(5));
-        assertThat(bench.file().freeing().isWet(Bench.NOON.plus(Duration.ofHours(9))))
+        assertThat(Freeing.of(bench.file()).isWet(Bench.NOON.plus(Duration.ofHours(9))))
                 .isTrue();
         bench.in("pack");
         assertThat(BenchClocks.of(bench.file())).anyMatch(clock -> clock.kind() == BenchClocks.Kind.DRY);
@@ -233,9 +236,9 @@ class FreeAdmissionTest {
         refused(bench, solventOnStrips(), "strip that broke");
         bench.write(strip("1", true, null));
         refused(bench, strip("1", true, null), "drawn already");
-        assertThat(bench.file().freeing().prisedOff()).isFalse();
+        assertThat(Freeing.of(bench.file()).prisedOff()).isFalse();
         bench.write(strip("2", false, "34")).in("free");
-        assertThat(bench.file().freeing().prisedOff()).isTrue();
+        assertThat(Freeing.of(bench.file()).prisedOff()).isTrue();
     }
 
     private static FreeEntry.StripDrawn strip(String number, boolean whole, String brokeAtMm) {
@@ -267,7 +270,7 @@ class FreeAdmissionTest {
                 .in("pack")
                 .inHand()
                 .write(new FitEntry.OldPackReturns());
-        assertThat(bench.file().packChosen()).isTrue();
+        assertThat(Fitting.of(bench.file()).packChosen()).isTrue();
         assertThat(bench.file().next().stage()).isEqualTo(Stage.WAY_BACK);
     }
 
@@ -327,7 +330,7 @@ class FreeAdmissionTest {
     @Test
     void aPlanForSomethingElseLeavesThePackWhereItIs() {
         Bench bench = new Bench(Glued.tape()).assessed().write(new OpenEntry.TargetsChosen(List.of("plug")));
-        assertThat(bench.file().plan().result().order()).containsExactly("off", "plug");
+        assertThat(Opening.of(bench.file()).plan().result().order()).containsExactly("off", "plug");
         bench.in("off").write(new OpenEntry.ConditionsConfirmed()).in("plug");
         assertThat(bench.file().next().stage()).isEqualTo(Stage.WAY_BACK);
         refused(bench, new OpenEntry.TargetsChosen(List.of("lid")), "'lid'");
@@ -341,7 +344,7 @@ class FreeAdmissionTest {
                 new OpenEntry.Reordered(List.of("off", "screws", "cover", "cable", "plug", "pack")),
                 "must wait until the pack is disconnected");
         refused(bench, new OpenEntry.Reordered(List.of("off")), "must name each");
-        assertThat(bench.file().isByHand()).isFalse();
+        assertThat(Opening.of(bench.file()).isByHand()).isFalse();
     }
 
     @Test

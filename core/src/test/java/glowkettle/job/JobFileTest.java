@@ -8,12 +8,15 @@ import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Tier;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.prove.Proving;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -79,12 +82,12 @@ class JobFileTest {
         Bench bench = new Bench().assessed().torn();
         bench.thick("5.6");
         long wrong = bench.last();
-        assertThat(bench.file().halted()).isTrue();
+        assertThat(Assessing.of(bench.file()).halted()).isTrue();
         bench.correct(wrong, thick("5.06"));
         assertThat(bench.file().tier().result().tier()).isNotEqualTo(Tier.ISOLATE);
         long correction = bench.last();
         bench.correct(correction, thick("5.6"));
-        assertThat(bench.file().halted()).isTrue();
+        assertThat(Assessing.of(bench.file()).halted()).isTrue();
         assertThat(bench.file().state().standing(correction))
                 .hasValueSatisfying(standing -> assertThat(standing.seq()).isEqualTo(wrong));
         bench.correct(wrong, new TakenBack());
@@ -97,9 +100,8 @@ class JobFileTest {
         Bench bench = new Bench().assessed().in("off");
         bench.correct(bench.last(), new TakenBack());
 
-        assertThat(bench.file().stepsIn()).isEmpty();
-        assertThat(bench.refusal(new OpenEntry.StepDone(OpenEntry.Way.IN, "off")))
-                .isEmpty();
+        assertThat(Opening.of(bench.file()).stepsIn()).isEmpty();
+        assertThat(bench.refusal(new OpenEntry.StepDone("off"))).isEmpty();
         assertThat(bench.file().lastTakeable())
                 .hasValueSatisfying(last -> assertThat(last.entry()).isInstanceOf(AssessEntry.SeamTaken.class));
     }
@@ -123,8 +125,10 @@ class JobFileTest {
 
     @Test
     void checksFollowFromWhatWasUnplugged() {
-        assertThat(new Bench().file().checks()).extracting(CheckList.Check::id).containsExactly("start");
-        assertThat(new Bench().assessed().torn().file().checks())
+        assertThat(Proving.of(new Bench().file()).checks())
+                .extracting(CheckList.Check::id)
+                .containsExactly("start");
+        assertThat(Proving.of(new Bench().assessed().torn().file()).checks())
                 .extracting(CheckList.Check::because)
                 .containsExactly("always looked at", "because of “cable”");
     }

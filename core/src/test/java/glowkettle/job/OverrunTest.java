@@ -9,8 +9,10 @@ import glowkettle.heat.Refit;
 import glowkettle.heat.Setting;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Overheating;
 import glowkettle.job.free.Overrun;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -52,7 +54,7 @@ class OverrunTest {
 
         assertThat(tier(bench)).isNotEqualTo(Tier.CLEAR);
         assertThat(bench.file().tier().findings()).extracting(Finding::rule).contains("overrun");
-        assertThat(bench.file().cellPeakC())
+        assertThat(Overheating.of(bench.file()).cellPeakC())
                 .hasValueSatisfying(peak -> assertThat(peak.doubleValue()).isGreaterThan(50));
     }
 
@@ -66,7 +68,7 @@ class OverrunTest {
         JobFile later = first.later(muchLater);
 
         assertThat(later.tier().findings()).extracting(Finding::rule).contains("overrun");
-        assertThat(later.overruns()).isNotEmpty();
+        assertThat(Overheating.of(later).overruns()).isNotEmpty();
         assertThat(first.tier().result().tier()).isEqualTo(Tier.CLEAR);
     }
 
@@ -87,21 +89,22 @@ class OverrunTest {
         assertThat(later.now()).isEqualTo(anew.now());
         assertThat(later.tier()).isEqualTo(anew.tier());
         assertThat(later.next()).isEqualTo(anew.next());
-        assertThat(later.overruns()).isEqualTo(anew.overruns());
+        assertThat(Overheating.of(later).overruns())
+                .isEqualTo(Overheating.of(anew).overruns());
         assertThat(later.closed()).isEqualTo(anew.closed());
-        assertThat(later.stepsInAt()).isEqualTo(anew.stepsInAt());
+        assertThat(Opening.of(later).stepsInAt()).isEqualTo(Opening.of(anew).stepsInAt());
     }
 
     @Test
     void theOverrunEndsWithARestAndItsPeakStays() {
         Bench bench = onTheMat().later(Duration.ofMinutes(90)).write(OFF);
-        BigDecimal peak = bench.file().cellPeakC().orElseThrow();
+        BigDecimal peak = Overheating.of(bench.file()).cellPeakC().orElseThrow();
         assertThat(tier(bench).atLeast(Tier.GUARDED)).isTrue();
         bench.later(Duration.ofMinutes(29));
-        assertThat(bench.file().overruns()).anyMatch(Overrun::live);
+        assertThat(Overheating.of(bench.file()).overruns()).anyMatch(Overrun::live);
         bench.later(Duration.ofMinutes(1));
-        assertThat(bench.file().overruns()).noneMatch(Overrun::live);
-        assertThat(bench.file().cellPeakC())
+        assertThat(Overheating.of(bench.file()).overruns()).noneMatch(Overrun::live);
+        assertThat(Overheating.of(bench.file()).cellPeakC())
                 .hasValueSatisfying(later -> assertThat(later).isEqualByComparingTo(peak));
         assertThat(bench.file().needsLead()).isTrue();
     }
@@ -118,7 +121,7 @@ class OverrunTest {
     void aPackWhoseCellsReachedSixtyIsNotFittedAgainAndIsWatched() {
         Bench bench = onTheMat().later(Duration.ofSeconds(100)).write(read("61"));
         assertThat(tier(bench)).isEqualTo(Tier.ISOLATE);
-        assertThat(bench.file().cellsWereTooHot()).isTrue();
+        assertThat(Overheating.of(bench.file()).cellsWereTooHot()).isTrue();
     }
 
     /** A minute after its own heat is off the product knows why it is warm; nobody has to say so. */

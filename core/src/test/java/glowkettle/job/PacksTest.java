@@ -16,6 +16,7 @@ import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.prove.Proving;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
 import java.util.List;
@@ -104,7 +105,7 @@ class PacksTest {
     void runDownFirstIsAStepAndNotAdvice() {
         Bench bench = new Bench().assessed();
         bench.write(new AssessEntry.RunDownChosen(RunDown.School.RUN_DOWN_FIRST, figure("6"), figure("70")));
-        Entry off = new OpenEntry.StepDone(OpenEntry.Way.IN, "off");
+        Entry off = new OpenEntry.StepDone("off");
         assertThat(bench.refusal(off)).hasValueSatisfying(why -> assertThat(why).contains("Run it down first"));
         assertThat(bench.file().next().what()).contains("Run it down to 25");
         bench.write(new AssessEntry.ChargeSeen(figure("26")));
@@ -118,7 +119,9 @@ class PacksTest {
 
     private static Bench readyToSign(CheckList.Outcome outcome) {
         Bench bench = new Bench().assessed().torn().measured().fitted().back();
-        bench.file().checks().forEach(check -> bench.write(new ProveEntry.Checked(check.id(), outcome, null)));
+        Proving.of(bench.file())
+                .checks()
+                .forEach(check -> bench.write(new ProveEntry.Checked(check.id(), outcome, null)));
         return bench.write(new CalibrateEntry.CycleLeftOut("calibrated by its maker"))
                 .write(new IsolationEntry.PackStored("1", "Bucket 1", Tier.CLEAR, figure("37"), false));
     }
@@ -140,7 +143,7 @@ class PacksTest {
         bench.write(new AssessEntry.VoltageTaken(new Voltage(figure("3.8"), null, VoltageSource.CELLS, null, null)))
                 .fitted()
                 .back();
-        bench.file()
+        Proving.of(bench.file())
                 .checks()
                 .forEach(check -> bench.write(new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null)));
         bench.write(new CalibrateEntry.CycleLeftOut("calibrated by its maker"))

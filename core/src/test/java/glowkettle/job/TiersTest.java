@@ -40,7 +40,10 @@ class TiersTest {
         JobFile file = bench.file();
         List<List<Finding>> prefixes = IntStream.rangeClosed(
                         1, file.state().counting().size())
-                .mapToObj(i -> Hazards.all(file.chapters(), file.state().before(i), file.model(), ShopLimits.defaults())
+                .mapToObj(i -> Hazards.all(
+                                Tellings.of(file.chapters(), file.state().before(i), file.model(), file.limits()),
+                                file.model(),
+                                ShopLimits.defaults())
                         .oldPack(List.of())
                         .findings())
                 .toList();

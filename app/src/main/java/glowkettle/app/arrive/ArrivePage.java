@@ -6,7 +6,9 @@ import glowkettle.app.web.StagePage;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
-import glowkettle.job.arrive.Ready;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.handback.EarliestReady;
+import glowkettle.job.open.Opening;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -29,18 +31,18 @@ class ArrivePage implements StagePage {
 
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
-        model.addAttribute("opened", job.opened());
-        Instant promise = job.state().promise();
+        model.addAttribute("opened", Arriving.of(job).opened());
+        Instant promise = Arriving.of(job.state()).promise();
         Instant earliest =
-                job.closed() ? null : Ready.earliest(job, now, shop.hours()).orElse(null);
+                job.closed() ? null : EarliestReady.of(job, now, shop.hours()).orElse(null);
         model.addAttribute("promise", promise);
         model.addAttribute("earliest", earliest);
         model.addAttribute("promisedTooEarly", promise != null && earliest != null && promise.isBefore(earliest));
-        model.addAttribute("plan", job.plan().result());
-        model.addAttribute("labourMinutes", job.labourMinutes());
+        model.addAttribute("plan", Opening.of(job).plan().result());
+        model.addAttribute("labourMinutes", Opening.of(job).labourMinutes());
         model.addAttribute("hold", hold.of(job, Moment.BEFORE));
         model.addAttribute("quote", QuoteShown.of(job).orElse(null));
-        model.addAttribute("photos", job.photos());
+        model.addAttribute("photos", Arriving.of(job).photos());
         model.addAttribute("nameable", ModelNaming.isNameable(job));
         model.addAttribute("learnt", ModelNaming.learnt(job));
     }

@@ -7,7 +7,7 @@ import glowkettle.job.Admission;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.ArriveEntry;
-import glowkettle.job.arrive.Ready;
+import glowkettle.job.handback.EarliestReady;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Optional;
@@ -34,7 +34,7 @@ class PromiseGate implements Gate {
     /** What the plan says against a promise; empty when it can be kept. */
     Optional<String> tooEarly(JobFile job, Instant promise) {
         Words words = new Words(shop.zone(), clock.instant());
-        Optional<Instant> earliest = Ready.earliest(job, clock.instant(), shop.hours());
+        Optional<Instant> earliest = EarliestReady.of(job, clock.instant(), shop.hours());
         if (earliest.isEmpty()) {
             return Optional.of(
                     "The plan finds no place for the soak cycle in the opening hours; say why you promise it.");

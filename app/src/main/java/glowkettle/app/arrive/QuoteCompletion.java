@@ -4,6 +4,8 @@ import glowkettle.app.web.Completion;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.open.FastenerLog;
+import glowkettle.job.open.Opening;
 import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.util.List;
@@ -20,15 +22,18 @@ class QuoteCompletion implements Completion {
 
     @Override
     public void complete(JobFile job, Map<String, String[]> typed) {
-        typed.put("request.labourMinutes", new String[] {job.labourMinutes().toPlainString()});
-        int missing = job.fasteners().missing().size();
+        typed.put(
+                "request.labourMinutes",
+                new String[] {Opening.of(job).labourMinutes().toPlainString()});
+        int missing = FastenerLog.of(job).missing().size();
         if (missing > 0) {
             int row = (int) typed.keySet().stream()
                     .filter(name -> name.matches("request\\.parts\\[\\d+]\\.name"))
                     .count();
             typed.put("request.parts[" + row + "].name", new String[] {
                 "New screws for %s that were missing: %s"
-                        .formatted(missing, String.join(", ", job.fasteners().missing()))
+                        .formatted(
+                                missing, String.join(", ", FastenerLog.of(job).missing()))
             });
             typed.put("request.parts[" + row + "].price", new String[] {
                 job.limits()

@@ -6,6 +6,7 @@ import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.arrive.Arriving;
 import java.time.Instant;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -35,7 +36,7 @@ public record QuoteShown(
             return new QuoteShown(
                     job.number(),
                     job.model().name(),
-                    job.opened().owner(),
+                    Arriving.of(job).opened().owner(),
                     recorded.at(),
                     recorded.by(),
                     quoted.request(),
@@ -43,7 +44,7 @@ public record QuoteShown(
                     answered.map(later -> (ArriveEntry.QuoteAnswered) later.entry())
                             .orElse(null),
                     answered.map(Recorded::at).orElse(null),
-                    job.state().promise(),
+                    Arriving.of(job.state()).promise(),
                     job.limits().version());
         });
     }

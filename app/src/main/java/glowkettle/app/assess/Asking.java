@@ -4,8 +4,11 @@ import glowkettle.arrive.Symptom;
 import glowkettle.finding.Finding;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
+import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.PackHealth;
+import glowkettle.job.open.Opening;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -61,7 +64,7 @@ public record Asking(String form, String sentence, String because) {
 
     private static Optional<Asking> because(JobFile job, Map<Symptom, String> asks, Predicate<String> open) {
         return asks.entrySet().stream()
-                .filter(ask -> job.opened().symptoms().contains(ask.getKey()) && open.test(ask.getValue()))
+                .filter(ask -> Arriving.of(job).opened().symptoms().contains(ask.getKey()) && open.test(ask.getValue()))
                 .findFirst()
                 .map(ask -> new Asking(
                         ask.getValue(),
@@ -71,7 +74,7 @@ public record Asking(String form, String sentence, String because) {
 
     private static boolean taken(JobFile job, String form) {
         return form.equals("gauge-read")
-                ? job.gauge(Moment.BEFORE).isPresent()
+                ? Assessing.of(job).gauge(Moment.BEFORE).isPresent()
                 : job.state().latest(AssessEntry.VoltageTaken.class).isPresent();
     }
 
@@ -101,11 +104,12 @@ public record Asking(String form, String sentence, String because) {
     /** A gauge is read where there is one; the charge must be known of every pack that is to be prised. */
     private static boolean givesWay(String form, JobFile job) {
         PackHealth health = PackHealth.of(job);
-        return form.equals("gauge-read") && (health.waitsForRunDown() || health.runDownUndecided());
+        return form.equals("gauge-read")
+                && (health.waitsForRunDown() || Opening.of(job).runDownUndecided());
     }
 
     private static Asking gauge(JobFile job) {
-        return job.gauge(Moment.BEFORE).isPresent() || givesWay("gauge-read", job)
+        return Assessing.of(job).gauge(Moment.BEFORE).isPresent() || givesWay("gauge-read", job)
                 ? new Asking("", "Every reading for this point of the job is there.", "")
                 : new Asking(
                         "gauge-read",

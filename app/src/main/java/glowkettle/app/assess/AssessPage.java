@@ -8,7 +8,10 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.PackHealth;
+import glowkettle.job.isolation.Isolating;
+import glowkettle.job.open.Opening;
 import glowkettle.limits.Limit;
 import java.lang.reflect.RecordComponent;
 import java.time.Instant;
@@ -46,10 +49,10 @@ class AssessPage implements StagePage {
         model.addAttribute(
                 "severalCells", !job.packKnown() || job.model().pack().series().intValue() > 1);
         model.addAttribute("hasTouchPanel", job.model().hasTouchPanel());
-        model.addAttribute("coldNext", job.coldRemovalNext().orElse(null));
+        model.addAttribute("coldNext", Assessing.of(job).coldRemovalNext().orElse(null));
         model.addAttribute("coldSteps", AssessEntry.ColdStep.values());
         model.addAttribute("waitsForRunDown", health.waitsForRunDown());
-        model.addAttribute("runDownUndecided", health.runDownUndecided());
+        model.addAttribute("runDownUndecided", Opening.of(job).runDownUndecided());
         model.addAttribute("runDownTarget", job.limits().applied(Limit.RUN_DOWN_TARGET_PERCENT));
         model.addAttribute(
                 "look",
@@ -83,7 +86,10 @@ class AssessPage implements StagePage {
                         .orElse(null));
         model.addAttribute(
                 "gauge",
-                job.gauge(Moment.BEFORE).map(AssessEntry.GaugeRead::reading).orElse(null));
+                Assessing.of(job)
+                        .gauge(Moment.BEFORE)
+                        .map(AssessEntry.GaugeRead::reading)
+                        .orElse(null));
         model.addAttribute("meterError", job.limits().of(Limit.METER_ERROR_MV));
         model.addAttribute("panel", HealthPanel.of(job, now));
         model.addAttribute("seamFace", SeamFace.of(job.model()));
@@ -91,9 +97,9 @@ class AssessPage implements StagePage {
         model.addAttribute("wets", HazardReadings.Wet.values());
         model.addAttribute("kinds", TakenReading.all(job));
         model.addAttribute("lookFields", LOOK_FIELDS);
-        model.addAttribute("halted", job.halted());
-        model.addAttribute("stored", job.stored().orElse(null));
-        if (job.halted()) {
+        model.addAttribute("halted", Assessing.of(job).halted());
+        model.addAttribute("stored", Isolating.of(job).stored().orElse(null));
+        if (Assessing.of(job).halted()) {
             model.addAttribute("proposal", containers.proposal(job));
         }
     }

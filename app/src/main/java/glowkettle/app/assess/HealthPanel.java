@@ -9,6 +9,7 @@ import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.PackHealth;
+import glowkettle.job.calibrate.SoakCycle;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
@@ -38,7 +39,7 @@ public record HealthPanel(
                 health.verdict(),
                 health.evidence(),
                 health.resistance().orElse(null),
-                job.soak().expectedHours(job.model().pack().capacityMah()),
+                SoakCycle.of(job).expectedHours(job.model().pack().capacityMah()),
                 trend,
                 trend == null ? null : TrendChart.of(trend),
                 soc,

@@ -5,6 +5,7 @@ import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
@@ -35,7 +36,10 @@ public record TakenReading(String id, String name, @Nullable String value) {
                 new TakenReading(
                         "gauge-read",
                         "Gauge",
-                        job.gauge(Moment.BEFORE).map(TakenReading::gauge).orElse(null)));
+                        Assessing.of(job)
+                                .gauge(Moment.BEFORE)
+                                .map(TakenReading::gauge)
+                                .orElse(null)));
     }
 
     private static <E extends Entry> TakenReading of(

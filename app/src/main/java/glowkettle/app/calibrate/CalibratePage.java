@@ -12,6 +12,7 @@ import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
 import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.shop.OpeningHours;
 import java.time.Duration;
 import java.time.Instant;
@@ -39,9 +40,9 @@ class CalibratePage implements StagePage {
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         OpeningHours hours = shop.hours();
         String startAt = attempt.asked("startAt");
-        Result<ClockPlan.Outcome> plan = job.soak().clockPlan(now, hours, start(startAt, hours, now));
-        Progress cycle = job.soak().progress();
-        Result<Kept.Verdict> verdict = job.soak().verdict();
+        Result<ClockPlan.Outcome> plan = SoakCycle.of(job).clockPlan(now, hours, start(startAt, hours, now));
+        Progress cycle = SoakCycle.of(job).progress();
+        Result<Kept.Verdict> verdict = SoakCycle.of(job).verdict();
         boolean again = verdict.result().standing() == Kept.Standing.REPEAT;
         model.addAttribute("clockPlan", plan);
         if (plan.result() instanceof ClockPlan.Outcome.Planned planned) {
@@ -83,7 +84,8 @@ class CalibratePage implements StagePage {
         Instant written = job.state().counting().getLast().at();
         if (startAt != null
                 || now.actions().isEmpty()
-                || !(job.soak().clockPlan(written, hours, null).result() instanceof ClockPlan.Outcome.Planned then)) {
+                || !(SoakCycle.of(job).clockPlan(written, hours, null).result()
+                        instanceof ClockPlan.Outcome.Planned then)) {
             return null;
         }
         return then.actions().stream()

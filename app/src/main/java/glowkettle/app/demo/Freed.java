@@ -5,6 +5,7 @@ import glowkettle.free.LeadOrder;
 import glowkettle.free.Loosening;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Freeing;
 import glowkettle.library.Bond;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Leads;
@@ -22,7 +23,7 @@ final class Freed {
     }
 
     private static void sand(Play play) {
-        if (!play.file().freeing().sandReady()) {
+        if (!Freeing.of(play.file()).sandReady()) {
             play.write(new FreeEntry.SandReady());
         }
     }
@@ -30,7 +31,7 @@ final class Freed {
     private static void parted(Bond bond, Play play) {
         sand(play);
         if (bond.stripCount() > 0) {
-            int drawn = play.file().freeing().strips(bond.operation()).size();
+            int drawn = Freeing.of(play.file()).strips(bond.operation()).size();
             for (int strip = drawn + 1; strip <= bond.stripCount(); strip++) {
                 play.write(new FreeEntry.StripDrawn(bond.operation(), BigDecimal.valueOf(strip), true, null));
             }
@@ -43,7 +44,7 @@ final class Freed {
     private static void takenOff(Leads leads, Play play) {
         sand(play);
         noted(leads, play);
-        for (String lead : play.file().freeing().leadOrder(leads).result().off()) {
+        for (String lead : Freeing.of(play.file()).leadOrder(leads).result().off()) {
             play.write(new FreeEntry.ConductorFreed(lead)).write(new FreeEntry.ConductorCovered(lead));
         }
     }

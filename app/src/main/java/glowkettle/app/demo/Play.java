@@ -23,13 +23,19 @@ import glowkettle.job.Moment;
 import glowkettle.job.Role;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
-import glowkettle.job.assess.PackHealth;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.fit.FitEntry;
+import glowkettle.job.fit.Fitting;
 import glowkettle.job.handback.HandBackEntry;
+import glowkettle.job.isolation.Isolating;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.prove.Proving;
+import glowkettle.job.wayback.ClosingUp;
+import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.Fastener;
 import glowkettle.library.PackData;
@@ -112,7 +118,7 @@ final class Play {
 
     /** A step takes about as long as its plan says, a little more or less from job to job; anything else two minutes. */
     private Duration lasting(Entry entry) {
-        Optional<String> step = entry instanceof OpenEntry.StepDone done && done.way() == OpenEntry.Way.IN
+        Optional<String> step = entry instanceof OpenEntry.StepDone done
                 ? Optional.of(done.step())
                 : entry instanceof OpenEntry.FastenersOut out && !out.out().isEmpty()
                         ? file().model().fastener(out.out().getFirst()).map(Fastener::operation)
@@ -133,7 +139,7 @@ final class Play {
         List<Quote.Priced> packs = IntStream.range(0, offers.length / 2)
                 .mapToObj(i -> new Quote.Priced(offers[2 * i], new BigDecimal(offers[2 * i + 1])))
                 .toList();
-        return write(new ArriveEntry.Quoted(new Quote.Request(file().labourMinutes(), List.of(), packs)));
+        return write(new ArriveEntry.Quoted(new Quote.Request(Opening.of(file()).labourMinutes(), List.of(), packs)));
     }
 
     Play looked() {
@@ -183,9 +189,14 @@ final class Play {
     /** Works through the plan until so many of its steps are left. */
     Play tornDown(int left) {
         beginning();
-        while (file().plan().result().steps().size() - file().stepsIn().size() > left) {
-            var step = file().nextStep(file().plan().result()).orElseThrow().operation();
-            if (step.isInside() && !file().conditionsConfirmed()) {
+        while (Opening.of(file()).plan().result().steps().size()
+                        - Opening.of(file()).stepsIn().size()
+                > left) {
+            var step = Opening.of(file())
+                    .nextStep(Opening.of(file()).plan().result())
+                    .orElseThrow()
+                    .operation();
+            if (step.isInside() && !Opening.of(file()).conditionsConfirmed()) {
                 write(new OpenEntry.ConditionsConfirmed());
             }
             List<String> fasteners = file().model().fastenersOf(step.id()).stream()
@@ -194,7 +205,7 @@ final class Play {
             Freed.before(step.id(), this);
             write(
                     fasteners.isEmpty()
-                            ? new OpenEntry.StepDone(OpenEntry.Way.IN, step.id())
+                            ? new OpenEntry.StepDone(step.id())
                             : new OpenEntry.FastenersOut(fasteners, List.of()));
         }
         return this;
@@ -202,23 +213,23 @@ final class Play {
 
     /** What comes before the first screw: a glued pack is low, and a cold removal stands ready. */
     private void beginning() {
-        if (PackHealth.of(file()).runDownUndecided()) {
+        if (Opening.of(file()).runDownUndecided()) {
             write(new AssessEntry.RunDownChosen(
                     RunDown.School.RUN_DOWN_FIRST, file().model().pack().lightUseW(), BigDecimal.valueOf(20)));
         }
-        for (Optional<AssessEntry.ColdStep> next = file().coldRemovalNext();
+        for (Optional<AssessEntry.ColdStep> next = Assessing.of(file()).coldRemovalNext();
                 next.isPresent();
-                next = file().coldRemovalNext()) {
+                next = Assessing.of(file()).coldRemovalNext()) {
             asLead(new AssessEntry.ColdRemovalConfirmed(next.get(), next.get().named() ? "A. Quayside" : null));
         }
     }
 
     /** Works through the plan until a step is next. */
     Play tornDownTo(String step) {
-        List<String> order = file().plan().result().order();
+        List<String> order = Opening.of(file()).plan().result().order();
         tornDown(order.size() - order.indexOf(step));
         boolean inside = file().operation(step).orElseThrow().isInside();
-        return inside && !file().conditionsConfirmed() ? write(new OpenEntry.ConditionsConfirmed()) : this;
+        return inside && !Opening.of(file()).conditionsConfirmed() ? write(new OpenEntry.ConditionsConfirmed()) : this;
     }
 
     Play out() {
@@ -264,16 +275,17 @@ final class Play {
     /** Goes back until so many steps are left. */
     Play back(int left) {
         while (true) {
-            WayBack.Plan plan = file().wayBack().result();
-            Optional<WayBack.Step> step = file().nextStepBack(plan);
-            if (step.isEmpty() || plan.steps().size() - file().stepsBack().size() <= left) {
+            WayBack.Plan plan = ClosingUp.of(file()).wayBack().result();
+            Optional<WayBack.Step> step = ClosingUp.of(file()).nextStepBack(plan);
+            if (step.isEmpty()
+                    || plan.steps().size() - ClosingUp.of(file()).stepsBack().size() <= left) {
                 return this;
             }
             if (file().model().leadsOf(step.get().id()).isPresent()
-                    && file().freeing().newLeads().isEmpty()) {
+                    && Fitting.of(file()).newLeads().isEmpty()) {
                 write(Freed.measured(file().model()));
             }
-            List<String> empty = file().fasteners().tray().result().emptyHoles();
+            List<String> empty = JobTray.of(file()).tray().result().emptyHoles();
             List<Tray.Placement> placements = file()
                     .model()
                     .fastenersOf(step.get().id())
@@ -284,12 +296,12 @@ final class Play {
             if (!placements.isEmpty()) {
                 write(new WayBackEntry.FastenersBack(placements));
             }
-            write(new OpenEntry.StepDone(OpenEntry.Way.BACK, step.get().id()));
+            write(new WayBackEntry.StepBack(step.get().id()));
         }
     }
 
     Play proved(int left) {
-        List<CheckList.Check> checks = file().checks();
+        List<CheckList.Check> checks = Proving.of(file()).checks();
         for (CheckList.Check check : checks.subList(0, checks.size() - left)) {
             write(new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null));
         }
@@ -326,7 +338,8 @@ final class Play {
     /** Looks at the stored pack whenever the watch asks for it, up to a moment. */
     Play watchedUntil(Instant until, OpeningHours hours, String ambientC, double aboveK) {
         while (true) {
-            Instant due = file().watch(hours).orElseThrow().result().due();
+            Instant due =
+                    Isolating.of(file()).watch(hours).orElseThrow().result().due();
             if (due.plus(Duration.ofMinutes(8)).isAfter(until)) {
                 return this;
             }

@@ -12,6 +12,10 @@ import glowkettle.fit.Verdict;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
 import glowkettle.job.fit.FitEntry;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Overheating;
+import glowkettle.job.isolation.Isolating;
 import glowkettle.library.PackData;
 import glowkettle.limits.Limit;
 import java.time.Instant;
@@ -39,9 +43,12 @@ class FitPage implements StagePage {
                 .latest(FitEntry.PackOffered.class)
                 .map(FitEntry.PackOffered::label)
                 .orElse(null);
-        var comparison = job.comparison().orElse(null);
+        var comparison = Fitting.of(job).comparison().orElse(null);
         PackData pack = job.model().pack();
-        boolean onTheBench = job.liftedOut() && job.stored().isEmpty() && !job.keepsPack() && !job.closed();
+        boolean onTheBench = job.liftedOut()
+                && Isolating.of(job).stored().isEmpty()
+                && !Fitting.of(job).keepsPack()
+                && !job.closed();
         model.addAttribute("putAway", onTheBench ? containers.proposal(job) : null);
         model.addAttribute("pack", pack);
         model.addAttribute(
@@ -53,27 +60,29 @@ class FitPage implements StagePage {
         model.addAttribute("label", label);
         model.addAttribute("comparison", comparison);
         model.addAttribute("bodies", Body.values());
-        model.addAttribute("chosen", job.packChosen());
-        model.addAttribute("keepsPack", job.keepsPack());
-        model.addAttribute("prisedOff", job.freeing().prisedOff());
-        boolean fits =
-                comparison != null && comparison.result().verdict().compareTo(Verdict.ASK) < 0 && !job.packChosen();
+        model.addAttribute("chosen", Fitting.of(job).packChosen());
+        model.addAttribute("keepsPack", Fitting.of(job).keepsPack());
+        model.addAttribute("prisedOff", Freeing.of(job).prisedOff());
+        boolean fits = comparison != null
+                && comparison.result().verdict().compareTo(Verdict.ASK) < 0
+                && !Fitting.of(job).packChosen();
         boolean sound = job.newPackTier()
                 .filter(judged -> judged.result().tier() == Tier.CLEAR)
                 .isPresent();
         model.addAttribute("takeable", fits && sound && job.liftedOut());
         model.addAttribute("takeOutFirst", fits && sound && !job.liftedOut());
-        model.addAttribute("fallen", job.promiseFallen().orElse(null));
+        model.addAttribute("fallen", Fitting.of(job).promiseFallen().orElse(null));
         model.addAttribute("lookFirst", fits && !sound);
         model.addAttribute("newPack", job.newPackTier().orElse(null));
         model.addAttribute("soldered", job.model().leads() != null);
-        model.addAttribute("newLeads", job.freeing().newLeads().orElse(null));
+        model.addAttribute("newLeads", Fitting.of(job).newLeads().orElse(null));
         model.addAttribute("severalCells", pack.series().intValue() > 1);
         model.addAttribute("voltageSources", HazardReadings.VoltageSource.values());
         model.addAttribute("notCharged", job.limits().applied(Limit.CELL_LOW_GUARDED_V));
         model.addAttribute(
                 "mayReturn",
-                !job.cellsWereTooHot() && !job.oldPackTier().result().tier().atLeast(Tier.GUARDED));
+                !Overheating.of(job).cellsWereTooHot()
+                        && !job.oldPackTier().result().tier().atLeast(Tier.GUARDED));
         model.addAttribute("sizeReadings", label == null ? List.of() : readings(label.sizeCode(), job));
     }
 

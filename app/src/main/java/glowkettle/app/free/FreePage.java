@@ -16,8 +16,11 @@ import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.Stage;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Overheating;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.library.Bond;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -46,7 +49,7 @@ class FreePage implements StagePage {
 
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
-        Freeing freeing = job.freeing();
+        Freeing freeing = Freeing.of(job);
         Shop shop = book.shop();
         Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
         HeatPanel heat = bond == null || bond.stack().adhesive() == Adhesive.STRETCH_STRIPS
@@ -55,7 +58,7 @@ class FreePage implements StagePage {
         LeadPanel leads =
                 freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
         Ladder ladder = bond == null ? null : ladder(freeing, bond, heat, now);
-        model.addAttribute("halted", job.halted());
+        model.addAttribute("halted", Assessing.of(job).halted());
         model.addAttribute("cellNowC", freeing.cellNowC().orElse(null));
         model.addAttribute("cooledAt", freeing.cooledAt().orElse(null));
         model.addAttribute("heatedLast", freeing.heatedLast().orElse(null));
@@ -63,13 +66,15 @@ class FreePage implements StagePage {
                 "overrun",
                 bond == null
                         ? null
-                        : job.overruns().stream()
+                        : Overheating.of(job).overruns().stream()
                                 .filter(one ->
                                         one.live() && one.bond().operation().equals(bond.operation()))
                                 .reduce((earlier, later) -> later)
                                 .orElse(null));
         model.addAttribute("refusedNow", refusedNow(job, now));
-        model.addAttribute("step", job.nextStep(job.plan().result()).orElse(null));
+        model.addAttribute(
+                "step",
+                Opening.of(job).nextStep(Opening.of(job).plan().result()).orElse(null));
         model.addAttribute("bond", bond);
         model.addAttribute("heat", heat);
         model.addAttribute("taken", heat == null || heat.isOn() ? Map.of() : places.taken(job, shop));
@@ -101,11 +106,11 @@ class FreePage implements StagePage {
 
     /** What the ignition lock, the mat or a cold removal will refuse is said before the tap. */
     private static @Nullable String refusedNow(JobFile job, Instant now) {
-        return job.nextStep(job.plan().result())
+        return Opening.of(job)
+                .nextStep(Opening.of(job).plan().result())
                 .flatMap(step -> Admission.refuse(
                         job,
-                        new OpenEntry.StepDone(
-                                OpenEntry.Way.IN, step.operation().id()),
+                        new OpenEntry.StepDone(step.operation().id()),
                         new Admission.Author("", Role.TECHNICIAN),
                         now))
                 .map(Admission.Refusal::reason)

@@ -8,6 +8,7 @@ import glowkettle.heat.Setting;
 import glowkettle.heat.SettingSearch;
 import glowkettle.job.JobFile;
 import glowkettle.job.free.BenchClocks;
+import glowkettle.job.free.Freeing;
 import glowkettle.library.Bond;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -32,7 +33,7 @@ public record HeatPanel(
         BenchClocks.Heat newest = BenchClocks.heat(job, bond).orElse(null);
         BigDecimal ambientC = newest != null
                 ? newest.request().ambientC()
-                : job.freeing().lastAmbientC().orElse(USUAL_AIR_C);
+                : Freeing.of(job).lastAmbientC().orElse(USUAL_AIR_C);
         Result<SettingSearch> search = SettingsFound.search(job, bond, ambientC, has, now);
         HeatChart chart = null;
         boolean workable = false;

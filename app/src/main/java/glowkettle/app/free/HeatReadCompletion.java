@@ -6,6 +6,7 @@ import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.free.BenchClocks;
 import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Freeing;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.Map;
@@ -33,7 +34,7 @@ class HeatReadCompletion implements Completion {
         Optional<Refit.Spot> spot = Arrays.stream(Refit.Spot.values())
                 .filter(one -> one.name().equals(typed.getOrDefault("spot", new String[] {""})[0]))
                 .findFirst();
-        job.freeing()
+        Freeing.of(job)
                 .warm(clock.instant())
                 .filter(heated -> heated.operation().equals(bond))
                 .flatMap(heated -> BenchClocks.heat(job, heated))
@@ -41,7 +42,7 @@ class HeatReadCompletion implements Completion {
                 .ifPresent(heat -> typed.put("predictedC", new String[] {
                     Refit.predict(
                                     heat.request(),
-                                    job.freeing().heatings(bond).readings(),
+                                    Freeing.of(job).heatings(bond).readings(),
                                     heat.sinceS(clock.instant()),
                                     spot.orElseThrow(),
                                     job.limits())

@@ -33,7 +33,7 @@ public record LeadPanel(
             Lead lead, int place, String colour, @Nullable String routing, String state) {}
 
     static LeadPanel of(JobFile job, Leads leads) {
-        Freeing freeing = job.freeing();
+        Freeing freeing = Freeing.of(job);
         Result<LeadOrder> order = freeing.leadOrder(leads);
         Map<String, FreeEntry.LeadNote> notes = freeing.leadsNoted().stream()
                 .flatMap(noted -> noted.leads().stream())

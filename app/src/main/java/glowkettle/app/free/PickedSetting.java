@@ -13,6 +13,7 @@ import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Freeing;
 import glowkettle.library.Bond;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -70,7 +71,8 @@ public record PickedSetting(
     private static @Nullable HeatWindow window(JobFile job, Bond bond, FreeEntry.HeatStarted started, Instant now) {
         try {
             return HeatWindow.of(
-                            job.freeing().heatings(bond.operation()).starting(started, bond.stack(), now), job.limits())
+                            Freeing.of(job).heatings(bond.operation()).starting(started, bond.stack(), now),
+                            job.limits())
                     .result();
         } catch (Unanswerable unanswerable) {
             return null;

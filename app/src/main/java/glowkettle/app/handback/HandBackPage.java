@@ -6,7 +6,11 @@ import glowkettle.app.web.StagePage;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.Stage;
+import glowkettle.job.fit.Fitting;
 import glowkettle.job.handback.HandBackEntry;
+import glowkettle.job.handback.Signatures;
+import glowkettle.job.isolation.Isolating;
+import glowkettle.job.open.Opening;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -28,29 +32,33 @@ class HandBackPage implements StagePage {
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         model.addAttribute("sheet", OwnersSheet.of(job));
-        model.addAttribute("stored", job.stored().orElse(null));
-        if (job.stored().isEmpty()) {
+        model.addAttribute("stored", Isolating.of(job).stored().orElse(null));
+        if (Isolating.of(job).stored().isEmpty()) {
             model.addAttribute("proposal", containers.proposal(job));
         }
+        model.addAttribute("keepsPack", Fitting.of(job).keepsPack());
         model.addAttribute("needsLead", job.needsLead());
         model.addAttribute("oldPackIs", oldPackIs(job));
-        model.addAttribute("technicianSigned", job.signedBy(Role.TECHNICIAN));
+        model.addAttribute("technicianSigned", Signatures.of(job).by(Role.TECHNICIAN));
         model.addAttribute(
                 "failed",
-                job.failureForTheOwner().isPresent() ? null : job.failedCheck().orElse(null));
-        model.addAttribute("leadSigned", job.signedBy(Role.LEAD));
+                Signatures.of(job).forTheOwner().isPresent()
+                        ? null
+                        : Signatures.of(job).failedCheck().orElse(null));
+        model.addAttribute("leadSigned", Signatures.of(job).by(Role.LEAD));
         model.addAttribute("closed", job.closed());
         model.addAttribute(
                 "addenda", job.state().all(HandBackEntry.Addendum.class).toList());
     }
 
     private static String oldPackIs(JobFile job) {
-        if (job.released().isPresent()) {
-            return "The old pack was handed over to " + job.released().get().collector();
+        if (Isolating.of(job).released().isPresent()) {
+            return "The old pack was handed over to "
+                    + Isolating.of(job).released().get().collector();
         }
-        if (job.stored().isPresent()) {
-            return "The old pack lies in " + job.stored().get().containerName();
+        if (Isolating.of(job).stored().isPresent()) {
+            return "The old pack lies in " + Isolating.of(job).stored().get().containerName();
         }
-        return job.stepsIn().isEmpty() ? "It was not opened" : "The old pack is in the device again";
+        return Opening.of(job).stepsIn().isEmpty() ? "It was not opened" : "The old pack is in the device again";
     }
 }

@@ -8,9 +8,19 @@ import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.job.fit.FitEntry;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.free.Overheating;
+import glowkettle.job.handback.Signatures;
+import glowkettle.job.open.FastenerLog;
+import glowkettle.job.open.Opening;
 import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.prove.Proving;
+import glowkettle.job.wayback.JobTray;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,7 +50,7 @@ public record OwnersSheet(
     public static OwnersSheet of(JobFile job) {
         return new OwnersSheet(
                 job.number(),
-                job.opened().owner(),
+                Arriving.of(job).opened().owner(),
                 job.model().name(),
                 found(job),
                 done(job),
@@ -57,9 +67,9 @@ public record OwnersSheet(
 
     private static List<String> found(JobFile job) {
         List<String> found = new ArrayList<>();
-        if (!job.opened().symptoms().isEmpty()) {
+        if (!Arriving.of(job).opened().symptoms().isEmpty()) {
             found.add("You told us: "
-                    + job.opened().symptoms().stream()
+                    + Arriving.of(job).opened().symptoms().stream()
                             .sorted()
                             .map(Symptom::words)
                             .collect(Collectors.joining(", "))
@@ -74,11 +84,12 @@ public record OwnersSheet(
                     .limit(MOST_FOUND)
                     .forEach(found::add);
         }
-        if (job.cellsWereTooHot()) {
+        if (Overheating.of(job).cellsWereTooHot()) {
             found.add("While it was heated out its cells reached "
-                    + Figures.withUnit(job.cellPeakC().orElseThrow(), "°C") + "; it was not put back.");
+                    + Figures.withUnit(Overheating.of(job).cellPeakC().orElseThrow(), "°C") + "; it was not put back.");
         }
-        job.healthBefore()
+        Assessing.of(job)
+                .healthBefore()
                 .ifPresent(health -> found.add("The old pack held "
                         + Figures.withUnit(health.result().sohPercent(), "%") + " of what it was made for."));
         return found;
@@ -86,7 +97,7 @@ public record OwnersSheet(
 
     private static List<String> done(JobFile job) {
         List<String> done = new ArrayList<>();
-        boolean another = job.packChosen() && !job.keepsPack();
+        boolean another = Fitting.of(job).packChosen() && !Fitting.of(job).keepsPack();
         job.state()
                 .latest(FitEntry.PackOffered.class)
                 .filter(offered -> another)
@@ -95,25 +106,26 @@ public record OwnersSheet(
                     String lot = label.lot() == null ? "" : ", lot " + label.lot();
                     done.add("New pack fitted: %s, %s%s.".formatted(volts(label), mah(label.capacityMah()), lot));
                 });
-        job.comparison()
+        Fitting.of(job)
+                .comparison()
                 .filter(compared -> another)
                 .map(result -> result.result())
                 .map(PackComparison.Comparison::honesty)
                 .ifPresent(honesty -> done.add("Its label is "
                         + honesty.belief().words() + "; such a body holds at most " + mah(honesty.mostMah()) + "."));
-        if (job.isDeclined() && job.stepsIn().isEmpty()) {
+        if (Arriving.of(job).isDeclined() && Opening.of(job).stepsIn().isEmpty()) {
             done.add("Nothing: the quote was declined, and it was not opened.");
-        } else if (job.keepsPack()) {
+        } else if (Fitting.of(job).keepsPack()) {
             done.add("The pack it came with is in it again; it was disconnected to reach something else.");
         }
-        int fasteners = job.fasteners().tray().result().out();
+        int fasteners = JobTray.of(job).tray().result().out();
         if (fasteners > 0) {
             done.add("%s screws came out, %s went back."
-                    .formatted(fasteners, job.fasteners().tray().result().back()));
+                    .formatted(fasteners, JobTray.of(job).tray().result().back()));
         }
-        if (!job.fasteners().missing().isEmpty()) {
+        if (!FastenerLog.of(job).missing().isEmpty()) {
             done.add("%s screws were missing when it came in."
-                    .formatted(job.fasteners().missing().size()));
+                    .formatted(FastenerLog.of(job).missing().size()));
         }
         return done;
     }
@@ -128,7 +140,8 @@ public record OwnersSheet(
     }
 
     private static @Nullable BigDecimal capacity(JobFile job, Moment moment) {
-        return job.gauge(moment)
+        return Assessing.of(job)
+                .gauge(moment)
                 .map(read -> read.reading().fullChargeCapacityMah())
                 .orElse(null);
     }
@@ -141,13 +154,14 @@ public record OwnersSheet(
         return capacityMah == null
                 ? "not measured"
                 : "about "
-                        + Figures.withUnit(job.soak().expectedHours(capacityMah).doubleValue(), 1, "h");
+                        + Figures.withUnit(
+                                SoakCycle.of(job).expectedHours(capacityMah).doubleValue(), 1, "h");
     }
 
     private static List<String> checks(JobFile job) {
-        Map<String, ProveEntry.Checked> checked = job.checked();
-        Optional<String> takenOn = job.failureForTheOwner();
-        return job.checks().stream()
+        Map<String, ProveEntry.Checked> checked = Proving.of(job).checked();
+        Optional<String> takenOn = Signatures.of(job).forTheOwner();
+        return Proving.of(job).checks().stream()
                 .map(check -> {
                     ProveEntry.Checked outcome = checked.get(check.id());
                     String words = outcome == null
@@ -165,19 +179,19 @@ public record OwnersSheet(
     }
 
     private static String calibration(JobFile job) {
-        if (job.soak().leftOut()) {
+        if (SoakCycle.of(job).leftOut()) {
             return "Not calibrated: "
                     + job.state()
                             .latest(CalibrateEntry.CycleLeftOut.class)
                             .orElseThrow()
                             .reason();
         }
-        Kept.Standing standing = job.soak().verdict().result().standing();
+        Kept.Standing standing = SoakCycle.of(job).verdict().result().standing();
         return switch (standing) {
             case VALID -> "Calibrated; the percentage can be trusted.";
             case VALID_WITH_REMARKS ->
                 "Calibrated, with remarks: "
-                        + String.join(" ", job.soak().verdict().working().lines());
+                        + String.join(" ", SoakCycle.of(job).verdict().working().lines());
             case UNDER_WAY -> "Calibration is not finished.";
             case REPEAT -> "Calibration has to be repeated.";
         };

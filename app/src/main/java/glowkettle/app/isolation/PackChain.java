@@ -6,6 +6,7 @@ import glowkettle.job.Recorded;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +22,7 @@ record PackChain(long job, List<Link> links) {
     record Link(Instant at, String by, String words) {}
 
     static PackChain of(JobFile job) {
-        Optional<Recorded> lifted = job.liftedOutAt();
+        Optional<Recorded> lifted = Opening.of(job).liftedOutAt();
         return new PackChain(
                 job.number(),
                 job.state().counting().stream()

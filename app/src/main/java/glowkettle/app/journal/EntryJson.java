@@ -28,17 +28,21 @@ public final class EntryJson {
      * @throws IllegalStateException where it is not
      */
     public Entry read(String kind, String body) {
-        Class<? extends Entry> type = OrderOfWork.CHAPTERS
-                .kind(kind)
-                .orElseThrow(() -> new IllegalStateException("No entry is of the kind '%s'".formatted(kind)))
-                .type();
         try {
-            Entry entry = mapper.readValue(body, type);
-            Components.requireWhole(kind, entry);
+            EarlierBodies.Stored now = EarlierBodies.now(new EarlierBodies.Stored(kind, body), mapper);
+            Entry entry = mapper.readValue(now.body(), type(now.kind()));
+            Components.requireWhole(now.kind(), entry);
             return entry;
         } catch (JacksonException unlike) {
             throw new IllegalStateException("An entry of the kind '%s' is not read: %s".formatted(kind, body), unlike);
         }
+    }
+
+    private static Class<? extends Entry> type(String kind) {
+        return OrderOfWork.CHAPTERS
+                .kind(kind)
+                .orElseThrow(() -> new IllegalStateException("No entry is of the kind '%s'".formatted(kind)))
+                .type();
     }
 
     /** The mapper for everything that leaves as JSON. */

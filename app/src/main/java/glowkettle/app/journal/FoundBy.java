@@ -2,7 +2,9 @@ package glowkettle.app.journal;
 
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.arrive.Arriving;
 import glowkettle.job.fit.FitEntry;
+import glowkettle.job.isolation.Isolating;
 import glowkettle.job.isolation.IsolationEntry;
 import java.util.Locale;
 import java.util.Objects;
@@ -14,7 +16,7 @@ final class FoundBy {
     private FoundBy() {}
 
     static String of(JobFile job) {
-        ArriveEntry.JobOpened opened = job.opened();
+        ArriveEntry.JobOpened opened = Arriving.of(job).opened();
         return Stream.of(
                         opened.owner(),
                         job.model().name(),
@@ -24,7 +26,8 @@ final class FoundBy {
                                 .latest(FitEntry.PackOffered.class)
                                 .map(offered -> offered.label().lot())
                                 .orElse(null),
-                        job.stored()
+                        Isolating.of(job)
+                                .stored()
                                 .map(IsolationEntry.PackStored::containerName)
                                 .orElse(null))
                 .filter(Objects::nonNull)

@@ -11,6 +11,8 @@ import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.Role;
 import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.order.OrderOfWork;
 import glowkettle.library.DeviceModel;
@@ -171,7 +173,7 @@ public class JournalBook {
     /** As it stands now; what the last look at it reckoned is not reckoned again. */
     private JobFile file(long job, Journal journal) {
         DeviceModel model = model(journal.state());
-        ShopLimits version = limits.version(journal.state().limitsVersion());
+        ShopLimits version = limits.version(Assessing.limitsVersion(journal.state()));
         @Nullable JobFile known = journal.reckoned().get();
         JobFile file = known != null && known.isBy(model, version)
                 ? known.later(clock.instant())
@@ -181,11 +183,12 @@ public class JournalBook {
     }
 
     private JobFile file(long job, JobState state, Instant now) {
-        return new JobFile(job, OrderOfWork.CHAPTERS, state, model(state), limits.version(state.limitsVersion()), now);
+        return new JobFile(
+                job, OrderOfWork.CHAPTERS, state, model(state), limits.version(Assessing.limitsVersion(state)), now);
     }
 
     private DeviceModel model(JobState state) {
-        return models.model(state.modelId(), state.modelSince());
+        return models.model(Arriving.of(state).modelId(), Arriving.of(state).modelSince());
     }
 
     /** As it stood when its newest entry was made: what lists show never depends on when they are written. */

@@ -5,13 +5,16 @@ import glowkettle.app.shop.ShopBook;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Kept;
 import glowkettle.job.CallClass;
-import glowkettle.job.Calls;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Stage;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.job.free.BenchClocks;
+import glowkettle.job.free.Freeing;
 import glowkettle.job.open.LearntMinutes;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.wayback.ClosingUp;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -45,7 +48,7 @@ class Projections {
         OpeningHours hours = shop.hours();
         List<ProjectionMapper.ClockRow> clocks = clocks(job, changed, hours);
         NextThing next = job.next();
-        Optional<BenchClocks.Heat> heating = job.freeing()
+        Optional<BenchClocks.Heat> heating = Freeing.of(job)
                 .heated()
                 .flatMap(bond -> BenchClocks.heat(job, bond))
                 .filter(BenchClocks.Heat::isOn);
@@ -54,7 +57,7 @@ class Projections {
                 new ProjectionMapper.JobRow(
                         job.number(),
                         job.state().seq(),
-                        job.opened().owner(),
+                        Arriving.of(job).opened().owner(),
                         job.model().name(),
                         FoundBy.of(job),
                         next.stage().name(),
@@ -66,9 +69,9 @@ class Projections {
                                 .map(ProjectionMapper.ClockRow::at)
                                 .findFirst()
                                 .orElse(null),
-                        job.state().promise(),
+                        Arriving.of(job.state()).promise(),
                         job.closed(),
-                        Calls.standing(job).ordinal(),
+                        ClosingUp.of(job).standing().ordinal(),
                         heating.map(heat -> heat.request()
                                         .setting()
                                         .source()
@@ -102,7 +105,7 @@ class Projections {
     private void putBench(JobFile job) {
         List<ProjectionMapper.StepTimeRow> times = LearntMinutes.taken(job).entrySet().stream()
                 .map(step -> new ProjectionMapper.StepTimeRow(
-                        job.state().modelId(),
+                        Arriving.of(job.state()).modelId(),
                         step.getKey(),
                         job.number(),
                         BigDecimal.valueOf(step.getValue().toMillis()).movePointLeft(3)))
@@ -117,7 +120,7 @@ class Projections {
                     return new ProjectionMapper.NoteRow(
                             job.number(),
                             recorded.seq(),
-                            job.state().modelId(),
+                            Arriving.of(job.state()).modelId(),
                             noted.step(),
                             noted.note(),
                             recorded.at(),
@@ -150,7 +153,7 @@ class Projections {
     private static List<ProjectionMapper.ClockRow> clocks(JobFile job, Instant changed, OpeningHours hours) {
         List<ProjectionMapper.ClockRow> clocks = new ArrayList<>(soak(job, changed, hours));
         // A moment that has passed is told of only while somebody still has to act on it.
-        Calls.of(job, hours).stream()
+        job.chapters().calls(job, hours).stream()
                 .filter(call -> call.stays() || call.at().isAfter(changed))
                 .map(call -> new ProjectionMapper.ClockRow(
                         job.number(),
@@ -166,14 +169,14 @@ class Projections {
 
     /** The hands a running soak cycle still needs. */
     private static List<ProjectionMapper.ClockRow> soak(JobFile job, Instant now, OpeningHours hours) {
-        boolean running = job.soak().progress().chargeStarted() != null
-                && job.soak().progress().lastChargeEnded() == null
-                && job.soak().verdict().result().standing() == Kept.Standing.UNDER_WAY
+        boolean running = SoakCycle.of(job).progress().chargeStarted() != null
+                && SoakCycle.of(job).progress().lastChargeEnded() == null
+                && SoakCycle.of(job).verdict().result().standing() == Kept.Standing.UNDER_WAY
                 && !job.closed();
         if (!running) {
             return List.of();
         }
-        return switch (job.soak().clockPlan(now, hours, null).result()) {
+        return switch (SoakCycle.of(job).clockPlan(now, hours, null).result()) {
             case ClockPlan.Outcome.NoFit ignored -> List.of();
             case ClockPlan.Outcome.Planned planned ->
                 planned.actions().stream()

@@ -6,7 +6,10 @@ import glowkettle.cell.Chemistry;
 import glowkettle.isolation.Watch;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.isolation.Isolating;
 import glowkettle.job.isolation.IsolationEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.library.PackData;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
@@ -17,8 +20,8 @@ import org.jspecify.annotations.Nullable;
 final class StoredPacks {
     Optional<StoredRow> of(JobFile job, OpeningHours hours) {
         Optional<Recorded> put = job.state().latestRecorded(IsolationEntry.PackStored.class);
-        Optional<Recorded> lifted = job.liftedOutAt();
-        if (put.isEmpty() && (lifted.isEmpty() || job.keepsPack())) {
+        Optional<Recorded> lifted = Opening.of(job).liftedOutAt();
+        if (put.isEmpty() && (lifted.isEmpty() || Fitting.of(job).keepsPack())) {
             return Optional.empty();
         }
         Instant since = put.or(() -> lifted).orElseThrow().at();
@@ -32,7 +35,8 @@ final class StoredPacks {
         IsolationEntry.@Nullable Watched seen = look.map(Recorded::entry)
                 .map(IsolationEntry.Watched.class::cast)
                 .orElse(null);
-        Watch.@Nullable Due due = job.watch(hours).map(watch -> watch.result()).orElse(null);
+        Watch.@Nullable Due due =
+                Isolating.of(job).watch(hours).map(watch -> watch.result()).orElse(null);
         Tier tier = job.oldPackTier().result().tier();
         return new StoredRow(
                 job.number(),
@@ -50,6 +54,9 @@ final class StoredPacks {
                 pack.cells(),
                 pack.massG(),
                 job.worstTier().atLeast(Tier.GUARDED),
-                job.released().map(IsolationEntry.PackReleased::handOver).orElse(null));
+                Isolating.of(job)
+                        .released()
+                        .map(IsolationEntry.PackReleased::handOver)
+                        .orElse(null));
     }
 }

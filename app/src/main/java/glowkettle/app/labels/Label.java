@@ -8,6 +8,8 @@ import glowkettle.finding.Figures;
 import glowkettle.isolation.ContainerChoice;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.open.Opening;
 import glowkettle.library.PackData;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,14 +34,14 @@ record Label(String title, String head, List<String> lines, String bar, QrCode c
 
     /** For the device, while it is in the house. The owner stands on it, and how to reach them does not. */
     static Label ticket(JobFile job, Words words, String address) {
-        List<String> lines =
-                new ArrayList<>(List.of(job.model().name(), job.opened().owner()));
+        List<String> lines = new ArrayList<>(
+                List.of(job.model().name(), Arriving.of(job).opened().owner()));
         lines.add(
-                job.state().promise() == null
+                Arriving.of(job.state()).promise() == null
                         ? "no promise"
-                        : "promised " + words.when(job.state().promise()));
-        if (job.opened().serial() != null) {
-            lines.add("serial " + job.opened().serial());
+                        : "promised " + words.when(Arriving.of(job.state()).promise()));
+        if (Arriving.of(job).opened().serial() != null) {
+            lines.add("serial " + Arriving.of(job).opened().serial());
         }
         return new Label(
                 "Ticket of job " + job.number(),
@@ -62,7 +64,8 @@ record Label(String title, String head, List<String> lines, String bar, QrCode c
         } else {
             lines.add("lithium, label not read");
         }
-        lines.add(job.liftedOutAt()
+        lines.add(Opening.of(job)
+                .liftedOutAt()
                 .map(Recorded::at)
                 .map(at -> "out " + words.day(at))
                 .orElse("still in its device"));

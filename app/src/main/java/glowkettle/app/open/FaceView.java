@@ -2,6 +2,9 @@ package glowkettle.app.open;
 
 import glowkettle.finding.AppliedLimit;
 import glowkettle.job.JobFile;
+import glowkettle.job.open.FastenerLog;
+import glowkettle.job.open.Opening;
+import glowkettle.job.wayback.JobTray;
 import glowkettle.library.FaceMap;
 import glowkettle.library.Fastener;
 import glowkettle.open.Torque;
@@ -31,9 +34,9 @@ public record FaceView(FaceMap face, List<Dot> dots) {
             @Nullable String holds) {}
 
     public static List<FaceView> of(JobFile job, @Nullable String step) {
-        Set<String> out = job.fasteners().out();
-        Set<String> missing = job.fasteners().missing();
-        Map<String, String> placed = job.fasteners().placements().stream()
+        Set<String> out = FastenerLog.of(job).out();
+        Set<String> missing = FastenerLog.of(job).missing();
+        Map<String, String> placed = JobTray.of(job).placements().stream()
                 .collect(Collectors.toMap(Tray.Placement::hole, Tray.Placement::fastener, (a, b) -> b));
         List<Tray.Pile> piles = Tray.piles(job.model().fasteners());
         List<FaceView> views = new ArrayList<>();
@@ -88,7 +91,7 @@ public record FaceView(FaceMap face, List<Dot> dots) {
     private static boolean isHidden(Fastener fastener, JobFile job) {
         return fastener.hiddenUnder() != null
                 && job.operation(String.valueOf(fastener.operation()))
-                        .filter(operation -> !job.stepsIn().containsAll(operation.after()))
+                        .filter(operation -> !Opening.of(job).stepsIn().containsAll(operation.after()))
                         .isPresent();
     }
 

@@ -8,9 +8,14 @@ import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.Stage;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.open.FastenerLog;
 import glowkettle.job.open.LearntMinutes;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
+import glowkettle.job.wayback.JobTray;
 import glowkettle.library.Fastener;
 import glowkettle.open.TeardownPlan;
 import java.math.BigDecimal;
@@ -40,33 +45,36 @@ class OpenPage implements StagePage {
 
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
-        TeardownPlan plan = job.plan().result();
-        Optional<TeardownPlan.Step> step = job.nextStep(plan);
+        TeardownPlan plan = Opening.of(job).plan().result();
+        Optional<TeardownPlan.Step> step = Opening.of(job).nextStep(plan);
         String stepId = step.map(next -> next.operation().id()).orElse(null);
         List<Fastener> due = stepId == null
                 ? List.of()
                 : job.model().fastenersOf(stepId).stream()
-                        .filter(fastener -> !job.fasteners().out().contains(fastener.id()))
-                        .filter(fastener -> !job.fasteners().missing().contains(fastener.id()))
+                        .filter(fastener -> !FastenerLog.of(job).out().contains(fastener.id()))
+                        .filter(fastener -> !FastenerLog.of(job).missing().contains(fastener.id()))
                         .toList();
         List<FaceView> faces = FaceView.of(job, stepId);
-        model.addAttribute("plan", job.plan());
-        model.addAttribute("ribbon", Ribbon.of(plan, Set.copyOf(job.stepsIn())));
+        model.addAttribute("plan", Opening.of(job).plan());
+        model.addAttribute("stepsIn", Opening.of(job).stepsIn());
+        model.addAttribute("ribbon", Ribbon.of(plan, Set.copyOf(Opening.of(job).stepsIn())));
         model.addAttribute("step", step.orElse(null));
         model.addAttribute("due", due);
         model.addAttribute("faces", faces);
         model.addAttribute("atHand", FaceView.atHand(faces));
-        model.addAttribute("halted", job.halted());
+        model.addAttribute("halted", Assessing.of(job).halted());
         model.addAttribute(
                 "mustConfirm",
-                step.filter(next -> next.operation().isInside()).isPresent() && !job.conditionsConfirmed());
-        model.addAttribute("tray", job.fasteners().tray());
+                step.filter(next -> next.operation().isInside()).isPresent()
+                        && !Opening.of(job).conditionsConfirmed());
+        model.addAttribute("tray", JobTray.of(job).tray());
         model.addAttribute("trayPanel", TrayPanel.of(job, faces));
         model.addAttribute("stuck", Stuck.of(job, due));
-        model.addAttribute("foundInstead", job.fasteners().foundInstead());
-        model.addAttribute("openedBefore", job.opened().openedBefore() != OpenedBefore.NO);
+        model.addAttribute("foundInstead", FastenerLog.of(job).foundInstead());
+        model.addAttribute("openedBefore", Arriving.of(job).opened().openedBefore() != OpenedBefore.NO);
         model.addAttribute("planning", Planning.of(job, attempt));
-        model.addAttribute("photos", stepId == null ? List.of() : job.photosOf(stepId));
+        model.addAttribute(
+                "photos", stepId == null ? List.of() : Arriving.of(job).photosOf(stepId));
         model.addAttribute(
                 "freeing",
                 step.filter(next -> Freeing.isFreeing(job, next.operation())).isPresent());
@@ -77,8 +85,7 @@ class OpenPage implements StagePage {
                         .filter(next -> !Freeing.isFreeing(job, next.operation()))
                         .flatMap(next -> Admission.refuse(
                                 job,
-                                new OpenEntry.StepDone(
-                                        OpenEntry.Way.IN, next.operation().id()),
+                                new OpenEntry.StepDone(next.operation().id()),
                                 new Admission.Author("", Role.TECHNICIAN),
                                 now))
                         .map(Admission.Refusal::reason)
@@ -90,8 +97,8 @@ class OpenPage implements StagePage {
                         .latest(OpenEntry.MinutesLearnt.class)
                         .map(OpenEntry.MinutesLearnt::steps)
                         .orElse(List.of()));
-        model.addAttribute("labelDiffers", job.labelDiffers().orElse(null));
+        model.addAttribute("labelDiffers", Opening.of(job).labelDiffers().orElse(null));
         model.addAttribute("ordered", Ordered.of(job).orElse(null));
-        model.addAttribute("doneCount", job.stepsIn().size());
+        model.addAttribute("doneCount", Opening.of(job).stepsIn().size());
     }
 }

@@ -3,6 +3,7 @@ package glowkettle.app.open;
 import glowkettle.finding.Figures;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.library.OperationKind;
 import glowkettle.library.PackData;
 import java.util.Optional;
@@ -13,8 +14,8 @@ public record Ordered(String offer, String label, String connector) {
     static Optional<Ordered> of(JobFile job) {
         boolean seen = job.model().operations().stream()
                 .filter(operation -> operation.kind() == OperationKind.DISCONNECT_PACK)
-                .anyMatch(operation -> job.stepsIn().contains(operation.id()));
-        if (!seen || job.labelSeen() || job.liftedOut() || !job.packKnown()) {
+                .anyMatch(operation -> Opening.of(job).stepsIn().contains(operation.id()));
+        if (!seen || Opening.of(job).labelSeen() || job.liftedOut() || !job.packKnown()) {
             return Optional.empty();
         }
         PackData pack = job.model().pack();

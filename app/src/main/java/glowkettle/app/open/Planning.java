@@ -4,6 +4,7 @@ import glowkettle.app.binding.Attempt;
 import glowkettle.finding.Result;
 import glowkettle.finding.Unanswerable;
 import glowkettle.job.JobFile;
+import glowkettle.job.open.Opening;
 import glowkettle.library.Operation;
 import glowkettle.open.HandOrder;
 import glowkettle.open.Teardown;
@@ -26,30 +27,34 @@ public record Planning(
 
     static Planning of(JobFile job, Attempt attempt) {
         List<String> asked = attempt.askedAll("order[]");
-        List<String> order = asked.isEmpty() ? job.plan().result().order() : asked;
+        List<String> order = asked.isEmpty() ? Opening.of(job).plan().result().order() : asked;
         Result<HandOrder> tried = null;
         String fault = null;
         if (!asked.isEmpty()) {
             try {
                 tried = HandOrder.of(
                         new HandOrder.Request(
-                                new Teardown.Request(job.model().operations(), job.targets(), null), asked),
+                                new Teardown.Request(
+                                        job.model().operations(),
+                                        Opening.of(job).targets(),
+                                        null),
+                                asked),
                         job.limits());
             } catch (Unanswerable unanswerable) {
                 fault = unanswerable.getMessage();
-                order = job.plan().result().order();
+                order = Opening.of(job).plan().result().order();
             }
         }
         List<Operation> steps = new ArrayList<>();
         order.forEach(id -> job.operation(id).ifPresent(steps::add));
-        return new Planning(goals(job), job.isByHand(), steps, tried, fault);
+        return new Planning(goals(job), Opening.of(job).isByHand(), steps, tried, fault);
     }
 
     private static List<Goal> goals(JobFile job) {
         Map<String, String> names = new LinkedHashMap<>();
         job.model().targets().forEach(target -> names.put(target, target.equals("pack-out") ? "pack" : target));
         job.model().otherTargets().forEach(target -> names.put(target.operation(), target.name()));
-        List<String> chosen = job.targets();
+        List<String> chosen = Opening.of(job).targets();
         return Stream.concat(
                         names.entrySet().stream()
                                 .map(name -> new Goal(name.getValue(), name.getKey(), chosen.contains(name.getKey()))),

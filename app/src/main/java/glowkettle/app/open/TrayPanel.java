@@ -1,6 +1,7 @@
 package glowkettle.app.open;
 
 import glowkettle.job.JobFile;
+import glowkettle.job.wayback.JobTray;
 import glowkettle.library.FaceMap;
 import glowkettle.library.Fastener;
 import glowkettle.open.Mixup;
@@ -20,7 +21,7 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
     public record Cell(Fastener fastener, int kind, String state) {}
 
     public static TrayPanel of(JobFile job, List<FaceView> faces) {
-        Set<String> inTray = Set.copyOf(job.fasteners().tray().result().leftOver());
+        Set<String> inTray = Set.copyOf(JobTray.of(job).tray().result().leftOver());
         List<Tray.Pile> kinds = Tray.piles(job.model().fasteners());
         List<Pile> piles = kinds.stream()
                 .map(kind -> new Pile(

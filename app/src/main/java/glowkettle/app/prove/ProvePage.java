@@ -7,7 +7,9 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.prove.Proving;
 import glowkettle.prove.CheckList;
 import java.time.Instant;
 import java.util.List;
@@ -31,8 +33,8 @@ class ProvePage implements StagePage {
 
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
-        List<CheckList.Check> checks = job.checks();
-        Map<String, ProveEntry.Checked> checked = job.checked();
+        List<CheckList.Check> checks = Proving.of(job).checks();
+        Map<String, ProveEntry.Checked> checked = Proving.of(job).checked();
         model.addAttribute("checks", checks);
         model.addAttribute("checked", checked);
         model.addAttribute(
@@ -45,9 +47,12 @@ class ProvePage implements StagePage {
         model.addAttribute("outcomes", CheckList.Outcome.values());
         model.addAttribute(
                 "gauge",
-                job.gauge(Moment.AFTER).map(AssessEntry.GaugeRead::reading).orElse(null));
-        model.addAttribute("healthBefore", job.healthBefore().orElse(null));
-        model.addAttribute("healthAfter", job.healthAfter().orElse(null));
-        model.addAttribute("notFuller", job.notFuller().orElse(null));
+                Assessing.of(job)
+                        .gauge(Moment.AFTER)
+                        .map(AssessEntry.GaugeRead::reading)
+                        .orElse(null));
+        model.addAttribute("healthBefore", Assessing.of(job).healthBefore().orElse(null));
+        model.addAttribute("healthAfter", Assessing.of(job).healthAfter().orElse(null));
+        model.addAttribute("notFuller", Assessing.of(job).notFuller().orElse(null));
     }
 }

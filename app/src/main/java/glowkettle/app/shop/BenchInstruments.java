@@ -10,6 +10,7 @@ import glowkettle.instruments.SimulatedBench;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.free.BenchClocks;
+import glowkettle.job.free.Freeing;
 import glowkettle.library.PackData;
 import java.io.IOException;
 import java.math.BigDecimal;
@@ -89,7 +90,7 @@ public class BenchInstruments implements DisposableBean {
     public synchronized BigDecimal probeC(JobFile job, Instant now) throws InstrumentSilent {
         SplittableRandom random = new SplittableRandom(job.number() * 41);
         double off = random.nextDouble(2) - 1;
-        double shownC = job.freeing()
+        double shownC = Freeing.of(job)
                 .warm(now)
                 .flatMap(bond -> BenchClocks.heat(job, bond))
                 .map(heat -> Refit.predict(heat.request(), List.of(), heat.sinceS(now), Refit.Spot.CELL, job.limits())

@@ -9,7 +9,12 @@ import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.Stage;
-import glowkettle.job.open.OpenEntry;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.open.FastenerLog;
+import glowkettle.job.wayback.ClosingUp;
+import glowkettle.job.wayback.JobTray;
+import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.Fastener;
 import glowkettle.open.Tightening;
 import glowkettle.open.WayBack;
@@ -31,29 +36,31 @@ class WayBackPage implements StagePage {
 
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
-        Set<String> missing = job.fasteners().missing();
+        Set<String> missing = FastenerLog.of(job).missing();
         model.addAttribute(
                 "missingHoles",
-                job.nextStepBack(job.wayBack().result())
-                        .map(next -> job.fasteners().emptyHolesOf(next.id()).stream()
+                ClosingUp.of(job)
+                        .nextStepBack(ClosingUp.of(job).wayBack().result())
+                        .map(next -> JobTray.of(job).emptyHolesOf(next.id()).stream()
                                 .filter(missing::contains)
                                 .toList())
                         .orElse(List.of()));
         model.addAttribute(
                 "refusedNow",
-                job.nextStepBack(job.wayBack().result())
-                        .filter(next -> job.fasteners().emptyHolesOf(next.id()).isEmpty())
+                ClosingUp.of(job)
+                        .nextStepBack(ClosingUp.of(job).wayBack().result())
+                        .filter(next -> JobTray.of(job).emptyHolesOf(next.id()).isEmpty())
                         .flatMap(next -> Admission.refuse(
                                 job,
-                                new OpenEntry.StepDone(OpenEntry.Way.BACK, next.id()),
+                                new WayBackEntry.StepBack(next.id()),
                                 new Admission.Author("", Role.TECHNICIAN),
                                 now))
                         .map(Admission.Refusal::reason)
                         .orElse(null));
-        WayBack.Plan plan = job.wayBack().result();
-        Optional<WayBack.Step> step = job.nextStepBack(plan);
+        WayBack.Plan plan = ClosingUp.of(job).wayBack().result();
+        Optional<WayBack.Step> step = ClosingUp.of(job).nextStepBack(plan);
         String stepId = step.map(WayBack.Step::id).orElse(null);
-        List<String> empty = job.fasteners().tray().result().emptyHoles();
+        List<String> empty = JobTray.of(job).tray().result().emptyHoles();
         List<Fastener> holes = stepId == null
                 ? List.of()
                 : job.model().fastenersOf(stepId).stream()
@@ -64,20 +71,21 @@ class WayBackPage implements StagePage {
         model.addAttribute("holes", holes);
         model.addAttribute(
                 "inTray",
-                Stream.concat(job.fasteners().tray().result().leftOver().stream(), missing.stream())
+                Stream.concat(JobTray.of(job).tray().result().leftOver().stream(), missing.stream())
                         .flatMap(id -> job.model().fastener(id).stream())
                         .toList());
         List<FaceView> faces = FaceView.of(job, stepId);
         model.addAttribute("faces", faces);
         model.addAttribute("atHand", FaceView.atHand(faces));
-        model.addAttribute("tray", job.fasteners().tray());
+        model.addAttribute("tray", JobTray.of(job).tray());
         model.addAttribute("trayPanel", TrayPanel.of(job, faces));
         List<Fastener> group = stepId == null ? List.of() : job.model().fastenersOf(stepId);
         model.addAttribute("turns", Tightening.order(group));
         model.addAttribute("torques", TrayPanel.torques(job, group));
         model.addAttribute("stuck", Stuck.of(job, holes));
-        model.addAttribute("packChosen", job.packChosen());
-        model.addAttribute("photos", stepId == null ? List.of() : job.photosOf(stepId));
-        model.addAttribute("doneBack", job.stepsBack());
+        model.addAttribute("packChosen", Fitting.of(job).packChosen());
+        model.addAttribute(
+                "photos", stepId == null ? List.of() : Arriving.of(job).photosOf(stepId));
+        model.addAttribute("doneBack", ClosingUp.of(job).stepsBack());
     }
 }

@@ -15,6 +15,8 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
 import glowkettle.job.Traits;
+import glowkettle.job.assess.Assessing;
+import glowkettle.job.open.Opening;
 import glowkettle.job.order.OrderOfWork;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -129,8 +131,8 @@ class EntryController {
         }
         boolean gaugeUnread = stage == Stage.ASSESS
                 && next == Stage.OPEN
-                && job.stepsIn().isEmpty()
-                && job.gauge(Moment.BEFORE).isEmpty();
+                && Opening.of(job).stepsIn().isEmpty()
+                && Assessing.of(job).gauge(Moment.BEFORE).isEmpty();
         if (gaugeUnread) {
             // Nobody can say afterwards what was not measured before, so the gauge is offered once.
             return "/jobs/" + number + "/" + stage.path();

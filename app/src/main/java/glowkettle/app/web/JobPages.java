@@ -6,7 +6,11 @@ import glowkettle.app.limits.LimitsBook;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Stage;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.free.Overheating;
+import glowkettle.job.isolation.Isolating;
 import glowkettle.job.isolation.IsolationEntry;
+import glowkettle.job.wayback.JobTray;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -60,16 +64,27 @@ public class JobPages {
     private void frame(JobFile job, NextThing next, Stage stage, boolean showsStage, Model model) {
         model.addAttribute("job", job);
         model.addAttribute("stage", stage);
-        model.addAttribute("tray", job.closed() ? null : job.fasteners().tray());
+        model.addAttribute("tray", job.closed() ? null : JobTray.of(job).tray());
+        model.addAttribute("owner", Arriving.of(job).opened().owner());
+        model.addAttribute(
+                "collector",
+                Isolating.of(job)
+                        .released()
+                        .map(IsolationEntry.PackReleased::collector)
+                        .orElse(null));
+        model.addAttribute("overheating", Overheating.of(job));
         model.addAttribute("rail", Rail.of(job, next, showsStage ? stage : null));
         model.addAttribute("next", next);
         model.addAttribute("tier", job.tier());
         model.addAttribute("newestLimits", Asked.of(limits::newestVersion));
-        boolean away = job.oldPackIsAway() && job.released().isEmpty();
+        boolean away = job.oldPackIsAway() && Isolating.of(job).released().isEmpty();
         model.addAttribute("oldPackAway", away ? job.oldPackTier() : null);
         model.addAttribute(
                 "oldPackIn",
-                job.stored().map(IsolationEntry.PackStored::containerName).orElse(""));
+                Isolating.of(job)
+                        .stored()
+                        .map(IsolationEntry.PackStored::containerName)
+                        .orElse(""));
         model.addAttribute("showsStage", showsStage);
     }
 

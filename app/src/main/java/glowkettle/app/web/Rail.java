@@ -3,7 +3,6 @@ package glowkettle.app.web;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Stage;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +38,7 @@ final class Rail {
     /** Where nothing is glued or soldered, nothing is freed. */
     private static List<Stage> stages(JobFile job) {
         boolean freed = !job.model().bonds().isEmpty() || job.model().leads() != null;
-        return Arrays.stream(Stage.values())
+        return job.chapters().stages().stream()
                 .filter(stage -> freed || stage != Stage.FREE)
                 .toList();
     }

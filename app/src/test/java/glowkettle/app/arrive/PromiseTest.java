@@ -9,8 +9,11 @@ import glowkettle.app.support.Requests;
 import glowkettle.app.support.Requests.Answer;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.calibrate.ClockPlan;
-import glowkettle.job.arrive.Ready;
+import glowkettle.job.arrive.Arriving;
 import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.calibrate.SoakCycle;
+import glowkettle.job.handback.EarliestReady;
+import glowkettle.job.open.Opening;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -32,7 +35,7 @@ class PromiseTest {
     }
 
     private Instant earliest(Played job) {
-        return Ready.earliest(
+        return EarliestReady.of(
                         job.file(), Kettle.START, kettle.bean(ShopBook.class).hours())
                 .orElseThrow();
     }
@@ -53,9 +56,9 @@ class PromiseTest {
         Played job = Played.opened(kettle);
         var hours = kettle.bean(ShopBook.class).hours();
         Instant worked = Kettle.START.plusSeconds(
-                job.file().labourMinutes().movePointRight(1).longValue() * 6);
+                Opening.of(job.file()).labourMinutes().movePointRight(1).longValue() * 6);
         var planned = (ClockPlan.Outcome.Planned)
-                job.file().soak().clockPlan(worked, hours, null).result();
+                SoakCycle.of(job.file()).clockPlan(worked, hours, null).result();
         assertThat(earliest(job))
                 .isAfterOrEqualTo(planned.finish())
                 .isBefore(planned.finish().plus(Duration.ofMinutes(15)));
@@ -66,7 +69,7 @@ class PromiseTest {
     void whatThePlanAllowsIsPromisedAndShownEverywhere() {
         Played job = Played.opened(kettle);
         assertThat(promise(job, earliest(job), "").status()).isEqualTo(302);
-        assertThat(job.file().state().promise()).isEqualTo(earliest(job));
+        assertThat(Arriving.of(job.file()).promise()).isEqualTo(earliest(job));
         assertThat(technician.get(job.path("arrive")).body()).doesNotContain("cannot keep that promise");
     }
 
@@ -77,7 +80,7 @@ class PromiseTest {
         Answer refused = promise(job, early, "");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body()).contains("at the earliest; say why");
-        assertThat(job.file().state().promise()).isNull();
+        assertThat(Arriving.of(job.file()).promise()).isNull();
         assertThat(promise(job, early, "the ferry leaves; calibration at sea").status())
                 .isEqualTo(302);
         assertThat(technician.get(job.path("arrive")).body()).contains("cannot keep that promise");

@@ -7,6 +7,7 @@ import glowkettle.app.shop.ShopBook;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.calibrate.ClockPlan;
+import glowkettle.job.calibrate.SoakCycle;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -22,11 +23,10 @@ class ClockChartTest {
     @Test
     void everyPhaseAndHandLiesOnTheDaysAndCloseTimesTakeTwoRows() {
         var hours = kettle.bean(ShopBook.class).hours();
-        var plan = (ClockPlan.Outcome.Planned) Played.closedUp(kettle)
-                .file()
-                .soak()
-                .clockPlan(Kettle.START, hours, null)
-                .result();
+        var plan =
+                (ClockPlan.Outcome.Planned) SoakCycle.of(Played.closedUp(kettle).file())
+                        .clockPlan(Kettle.START, hours, null)
+                        .result();
         ClockChart chart = ClockChart.of(plan, hours);
 
         assertThat(chart.phases()).hasSize(4).allSatisfy(bar -> {

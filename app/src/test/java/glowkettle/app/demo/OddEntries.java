@@ -9,6 +9,7 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.order.OrderOfWork;
+import glowkettle.job.prove.Proving;
 import glowkettle.library.DeviceModel;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.ParameterizedType;
@@ -170,7 +171,8 @@ final class OddEntries {
                         : model.leads().leads().stream().map(lead -> lead.id()).toList();
             case "targets" ->
                 model.otherTargets().stream().map(DeviceModel.Target::operation).toList();
-            case "check" -> job.checks().stream().map(check -> check.id()).toList();
+            case "check" ->
+                Proving.of(job).checks().stream().map(check -> check.id()).toList();
             case "container" ->
                 Stream.iterate(10, id -> id + 1).limit(60).map(String::valueOf).toList();
             default -> List.of();

@@ -14,9 +14,16 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.PackHealth;
 import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.fit.FitEntry;
+import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Freeing;
+import glowkettle.job.open.FastenerLog;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.prove.Proving;
+import glowkettle.job.wayback.ClosingUp;
+import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.Bond;
 import glowkettle.library.Leads;
@@ -36,12 +43,16 @@ final class Onwards {
     static Optional<Entry> of(JobFile job) {
         return switch (job.next().stage()) {
             case ARRIVE, ASSESS -> reading(job);
-            case OPEN, FREE -> job.nextStep(job.plan().result()).map(step -> inwards(job, step.operation()));
+            case OPEN, FREE ->
+                Opening.of(job).nextStep(Opening.of(job).plan().result()).map(step -> inwards(job, step.operation()));
             case FIT -> fit(job);
-            case WAY_BACK -> job.nextStepBack(job.wayBack().result()).map(step -> backwards(job, step));
+            case WAY_BACK ->
+                ClosingUp.of(job)
+                        .nextStepBack(ClosingUp.of(job).wayBack().result())
+                        .map(step -> backwards(job, step));
             case PROVE ->
-                job.checks().stream()
-                        .filter(check -> !job.checked().containsKey(check.id()))
+                Proving.of(job).checks().stream()
+                        .filter(check -> !Proving.of(job).checked().containsKey(check.id()))
                         .findFirst()
                         .map(check -> new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null));
             case CALIBRATE -> Optional.of(new CalibrateEntry.CycleLeftOut("It comes calibrated."));
@@ -50,7 +61,7 @@ final class Onwards {
     }
 
     private static Optional<Entry> reading(JobFile job) {
-        if (PackHealth.of(job).runDownUndecided() || PackHealth.of(job).waitsForRunDown()) {
+        if (Opening.of(job).runDownUndecided() || PackHealth.of(job).waitsForRunDown()) {
             return Optional.of(new AssessEntry.ChargeSeen(new BigDecimal("20")));
         }
         var state = job.state();
@@ -76,53 +87,53 @@ final class Onwards {
     }
 
     private static Entry inwards(JobFile job, Operation operation) {
-        if (operation.isInside() && !job.conditionsConfirmed()) {
+        if (operation.isInside() && !Opening.of(job).conditionsConfirmed()) {
             return new OpenEntry.ConditionsConfirmed();
         }
         List<String> fasteners = job.model().fastenersOf(operation.id()).stream()
                 .map(fastener -> fastener.id())
-                .filter(id -> !job.fasteners().out().contains(id)
-                        && !job.fasteners().missing().contains(id))
+                .filter(id -> !FastenerLog.of(job).out().contains(id)
+                        && !FastenerLog.of(job).missing().contains(id))
                 .toList();
         if (!fasteners.isEmpty()) {
             return new OpenEntry.FastenersOut(fasteners, List.of());
         }
         Optional<Bond> bond = job.model().bondOf(operation.id());
         boolean strips = bond.filter(held -> held.stripCount()
-                        > job.freeing().strips(held.operation()).size())
+                        > Freeing.of(job).strips(held.operation()).size())
                 .isPresent();
         Optional<Leads> leads = job.model().leadsOf(operation.id());
-        if ((strips || leads.isPresent()) && !job.freeing().sandReady()) {
+        if ((strips || leads.isPresent()) && !Freeing.of(job).sandReady()) {
             return new FreeEntry.SandReady();
         }
         if (strips) {
-            int drawn = job.freeing().strips(operation.id()).size();
+            int drawn = Freeing.of(job).strips(operation.id()).size();
             return new FreeEntry.StripDrawn(operation.id(), BigDecimal.valueOf(drawn + 1), true, null);
         }
         return leads.flatMap(soldered -> unsoldered(job, soldered))
-                .orElseGet(() -> new OpenEntry.StepDone(OpenEntry.Way.IN, operation.id()));
+                .orElseGet(() -> new OpenEntry.StepDone(operation.id()));
     }
 
     private static Optional<Entry> unsoldered(JobFile job, Leads leads) {
-        if (job.freeing().leadsNoted().isEmpty()) {
+        if (Freeing.of(job).leadsNoted().isEmpty()) {
             return Optional.of(new FreeEntry.LeadsNoted(leads.leads().stream()
                     .map(lead -> new FreeEntry.LeadNote(lead.id(), "grey", null))
                     .toList()));
         }
-        if (job.freeing().leadSchool().isEmpty()) {
+        if (Freeing.of(job).leadSchool().isEmpty()) {
             return Optional.of(new FreeEntry.LeadSchoolChosen(LeadOrder.School.UNSOLDER));
         }
-        return job.freeing()
+        return Freeing.of(job)
                 .bareConductor()
                 .<Entry>map(FreeEntry.ConductorCovered::new)
-                .or(() -> job.freeing().nextConductor(leads).map(FreeEntry.ConductorFreed::new));
+                .or(() -> Freeing.of(job).nextConductor(leads).map(FreeEntry.ConductorFreed::new));
     }
 
     private static Optional<Entry> fit(JobFile job) {
         if (!job.packKnown()) {
             return Optional.empty();
         }
-        if (job.comparison().isEmpty()) {
+        if (Fitting.of(job).comparison().isEmpty()) {
             return Optional.of(new FitEntry.PackOffered(label(job.model().pack())));
         }
         return Optional.of(
@@ -154,18 +165,16 @@ final class Onwards {
 
     private static Entry backwards(JobFile job, WayBack.Step step) {
         if (job.model().leadsOf(step.id()).isPresent()
-                && !job.keepsPack()
-                && job.freeing().newLeads().isEmpty()) {
+                && !Fitting.of(job).keepsPack()
+                && Fitting.of(job).newLeads().isEmpty()) {
             return Freed.measured(job.model());
         }
-        List<String> empty = job.fasteners().tray().result().emptyHoles();
+        List<String> empty = JobTray.of(job).tray().result().emptyHoles();
         List<Tray.Placement> placements = job.model().fastenersOf(step.id()).stream()
                 .map(fastener -> fastener.id())
                 .filter(empty::contains)
                 .map(id -> new Tray.Placement(id, id))
                 .toList();
-        return placements.isEmpty()
-                ? new OpenEntry.StepDone(OpenEntry.Way.BACK, step.id())
-                : new WayBackEntry.FastenersBack(placements);
+        return placements.isEmpty() ? new WayBackEntry.StepBack(step.id()) : new WayBackEntry.FastenersBack(placements);
     }
 }

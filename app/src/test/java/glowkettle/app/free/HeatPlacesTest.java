@@ -17,6 +17,7 @@ import glowkettle.heat.SettingSearch;
 import glowkettle.job.Entry;
 import glowkettle.job.Role;
 import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Freeing;
 import java.math.BigDecimal;
 import java.util.EnumSet;
 import java.util.List;
@@ -60,7 +61,7 @@ class HeatPlacesTest {
                     .isInstanceOfSatisfying(
                             Appended.Refused.class,
                             refused -> assertThat(refused.refusal().reason()).contains("has no hot-air station"));
-            var bond = job.file().freeing().bondAtHand().orElseThrow();
+            var bond = Freeing.of(job.file()).bondAtHand().orElseThrow();
             assertThat(SettingsFound.search(
                                     job.file(),
                                     bond,
@@ -91,7 +92,7 @@ class HeatPlacesTest {
     }
 
     private static Entry heat(Played job, HeatPlace with) {
-        var bond = job.file().freeing().bondAtHand().orElseThrow();
+        var bond = Freeing.of(job.file()).bondAtHand().orElseThrow();
         Setting any = new Setting(Setting.Source.MAT, BigDecimal.valueOf(60), Setting.Face.BELOW, null);
         Setting setting = SettingSearch.of(
                         new HeatWindow.Request(bond.stack(), any, AIR_C, List.of(), null, null),

@@ -10,6 +10,7 @@ import glowkettle.app.support.Requests.Answer;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.assess.Tier;
 import glowkettle.isolation.Watch;
+import glowkettle.job.isolation.Isolating;
 import glowkettle.job.isolation.IsolationEntry;
 import java.time.Duration;
 import java.util.HashMap;
@@ -105,7 +106,7 @@ class StoreTest {
     @Test
     void whatLooksDifferentIsJudgedAtOnceAlsoInAClosedJob() {
         Played closed = Played.readyToSign(kettle).signed();
-        String where = closed.file().stored().orElseThrow().container();
+        String where = Isolating.of(closed.file()).stored().orElseThrow().container();
         Map<String, String> look = look("21", "21");
         look.put("look.leakOrSolventSmell", "true");
         look.put("pack", String.valueOf(closed.number()));
@@ -115,7 +116,7 @@ class StoreTest {
                         .status())
                 .isEqualTo(302);
         assertThat(closed.file().oldPackTier().result().tier()).isEqualTo(Tier.ISOLATE);
-        assertThat(closed.file()
+        assertThat(Isolating.of(closed.file())
                         .watch(kettle.bean(ShopBook.class).hours())
                         .orElseThrow()
                         .result()
@@ -132,12 +133,12 @@ class StoreTest {
                         .post("/isolation/hand-overs", form)
                         .body())
                 .contains("Only a lead releases");
-        assertThat(first.file().released()).isEmpty();
+        assertThat(Isolating.of(first.file()).released()).isEmpty();
 
         Requests lead = Requests.as(kettle, "lead");
         Answer released = lead.post("/isolation/hand-overs", form);
         assertThat(lead.post("/isolation/hand-overs", form).location()).isEqualTo(released.location());
-        assertThat(first.file().released()).isPresent();
+        assertThat(Isolating.of(first.file()).released()).isPresent();
         assertThat(jdbc.queryForObject(
                         "select next_look is null from stored_pack where job = ?", Boolean.class, first.number()))
                 .isTrue();
@@ -167,7 +168,7 @@ class StoreTest {
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body()).contains("is in no container");
-        assertThat(first.file().released()).isEmpty();
+        assertThat(Isolating.of(first.file()).released()).isEmpty();
     }
 
     @Test

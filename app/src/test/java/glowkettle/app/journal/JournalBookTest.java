@@ -12,6 +12,7 @@ import glowkettle.job.Recorded;
 import glowkettle.job.Role;
 import glowkettle.job.TakenBack;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
@@ -167,10 +168,10 @@ class JournalBookTest {
         Played job = Played.lifted(kettle);
         journal.append(job.number(), draft(thickness("5.95"), UUID.randomUUID(), seq(job)));
         long wrong = seq(job);
-        assertThat(job.file().halted()).isFalse();
+        assertThat(Assessing.of(job.file()).halted()).isFalse();
 
         journal.append(job.number(), correcting(thickness("9.5"), seq(job), wrong));
-        assertThat(job.file().halted()).isTrue();
+        assertThat(Assessing.of(job.file()).halted()).isTrue();
         // Anybody makes it worse; only a lead makes it better again.
         assertThat(journal.append(job.number(), correcting(thickness("5.95"), seq(job), wrong)))
                 .isInstanceOf(Appended.Refused.class);
@@ -182,7 +183,7 @@ class JournalBookTest {
                 .isInstanceOf(Appended.Written.class);
         journal.append(job.number(), draft(thickness("5.95"), UUID.randomUUID(), seq(job)));
         long correction = seq(job);
-        assertThat(job.file().halted()).isFalse();
+        assertThat(Assessing.of(job.file()).halted()).isFalse();
         journal.append(job.number(), correcting(thickness("5.85"), seq(job), correction));
         assertThat(job.file().state().all(AssessEntry.ThicknessTaken.class))
                 .containsExactly((AssessEntry.ThicknessTaken) thickness("5.85"));

@@ -7,6 +7,7 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Statements;
+import glowkettle.job.open.Opening;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -37,8 +38,8 @@ class TapTest {
         Requests technician = Requests.as(kettle, "technician");
         String open = "/jobs/" + job.number() + "/open";
         technician.get(open);
-        String step = job.file()
-                .nextStep(job.file().plan().result())
+        String step = Opening.of(job.file())
+                .nextStep(Opening.of(job.file()).plan().result())
                 .orElseThrow()
                 .operation()
                 .id();
@@ -47,8 +48,6 @@ class TapTest {
         List<String> byTheTap = Statements.during(() -> taken.set(technician.post(
                 open + "/step-done",
                 Map.of(
-                        "way",
-                        "IN",
                         "step",
                         step,
                         "seen",

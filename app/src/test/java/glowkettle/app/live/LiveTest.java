@@ -75,9 +75,9 @@ class LiveTest {
         Played job = Played.assessed(kettle);
         try (Technician other = Technician.at(kettle, "lead")) {
             other.open(job.path("open")).headed("Shut it down");
-            job.write(new OpenEntry.StepDone(OpenEntry.Way.IN, "power-off"));
+            job.write(new OpenEntry.StepDone("power-off"));
             other.headed("Take the memory card out");
-            job.write(new OpenEntry.StepDone(OpenEntry.Way.IN, "card"));
+            job.write(new OpenEntry.StepDone("card"));
             other.headed("Lift the rear rubber foot");
         }
     }
@@ -89,7 +89,7 @@ class LiveTest {
             other.open(job.path("open"));
             other.page().locator("summary:has-text('Note something')").click();
             other.type("note", "half a sentence");
-            job.write(new OpenEntry.StepDone(OpenEntry.Way.IN, "power-off"));
+            job.write(new OpenEntry.StepDone("power-off"));
 
             soon(other.page().locator("#changed"));
             assertThat(other.page().locator("dialog[open]")).hasCount(0);

@@ -19,6 +19,7 @@ import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.free.FreeEntry;
+import glowkettle.job.isolation.Isolating;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -87,7 +88,8 @@ class LookTest {
                 "/jobs/38/free",
                 "/jobs/40/free",
                 "/isolation",
-                "/isolation/round/" + done.file().stored().orElseThrow().container(),
+                "/isolation/round/"
+                        + Isolating.of(done.file()).stored().orElseThrow().container(),
                 "/isolation/hand-overs",
                 "/isolation/hand-overs/1",
                 "/shop",

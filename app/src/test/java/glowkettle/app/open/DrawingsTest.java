@@ -6,6 +6,7 @@ import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.open.Tray;
 import java.util.List;
@@ -33,7 +34,7 @@ class DrawingsTest {
     @Test
     void theRibbonShowsWhatIsDoneWhatIsAtHandAndTheLiveStretch() {
         Played job = Played.assessed(kettle);
-        var plan = job.file().plan().result();
+        var plan = Opening.of(job.file()).plan().result();
         String first = plan.order().getFirst();
         Ribbon ribbon = Ribbon.of(plan, Set.of(first));
 
@@ -54,9 +55,9 @@ class DrawingsTest {
     void theFaceMapFollowsTheFastenersOutAndBack() {
         Played job = Played.assessed(kettle);
         assertThat(states(job, "cover-screws")).containsExactlyInAnyOrder("hidden", "in");
-        job.write(new OpenEntry.StepDone(OpenEntry.Way.IN, "power-off"))
-                .write(new OpenEntry.StepDone(OpenEntry.Way.IN, "card"))
-                .write(new OpenEntry.StepDone(OpenEntry.Way.IN, "foot"));
+        job.write(new OpenEntry.StepDone("power-off"))
+                .write(new OpenEntry.StepDone("card"))
+                .write(new OpenEntry.StepDone("foot"));
         assertThat(states(job, "cover-screws")).containsExactly("in");
         assertThat(FaceView.atHand(FaceView.of(job.file(), "cover-screws"))).isNotNull();
         assertThat(FaceView.atHand(FaceView.of(job.file(), "card"))).isNull();

@@ -12,6 +12,7 @@ import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Tier;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.open.OpenEntry;
 import java.util.HashMap;
 import java.util.Map;
@@ -145,7 +146,7 @@ class AccessTest {
                         .post(path, form(isolated, "reason", "Cold removal outdoors."))
                         .status())
                 .isEqualTo(302);
-        assertThat(isolated.file().halted()).isFalse();
+        assertThat(Assessing.of(isolated.file()).halted()).isFalse();
     }
 
     @Test

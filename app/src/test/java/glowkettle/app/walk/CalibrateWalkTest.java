@@ -7,6 +7,7 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.job.calibrate.CalibrateEntry;
+import glowkettle.job.calibrate.SoakCycle;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -54,7 +55,7 @@ class CalibrateWalkTest {
                     .sees("What happened")
                     .sees("10:40");
         }
-        Assertions.assertThat(job.file().soak().progress().chargeStarted())
+        Assertions.assertThat(SoakCycle.of(job.file()).progress().chargeStarted())
                 .isBetween(Kettle.START.minusSeconds(60), Kettle.START.plusSeconds(60));
     }
 
@@ -72,7 +73,8 @@ class CalibrateWalkTest {
                     .send(" ")
                     .headed("plug in");
         }
-        Assertions.assertThat(job.file().soak().progress().chargeStarted()).isNull();
+        Assertions.assertThat(SoakCycle.of(job.file()).progress().chargeStarted())
+                .isNull();
     }
 
     @Test

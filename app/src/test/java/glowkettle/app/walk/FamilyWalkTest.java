@@ -8,6 +8,9 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.job.JobFile;
+import glowkettle.job.free.Freeing;
+import glowkettle.job.open.Opening;
+import glowkettle.job.wayback.JobTray;
 import java.time.Duration;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -66,9 +69,9 @@ class FamilyWalkTest {
             assertThat(job.liftedOut())
                     .as(technician.page().locator("main").innerText())
                     .isTrue();
-            assertThat(job.fasteners().tray().result().left()).isEqualTo((int) job.model().fasteners().stream()
+            assertThat(JobTray.of(job).tray().result().left()).isEqualTo((int) job.model().fasteners().stream()
                     .filter(fastener -> !fastener.isCaptive())
-                    .filter(fastener -> job.stepsIn().contains(fastener.operation()))
+                    .filter(fastener -> Opening.of(job).stepsIn().contains(fastener.operation()))
                     .count());
         }
     }
@@ -122,7 +125,7 @@ class FamilyWalkTest {
             technician.letGo();
         }
         JobFile job = kettle.bean(JournalBook.class).file(number);
-        boolean dwells = job.freeing()
+        boolean dwells = Freeing.of(job)
                 .ignition()
                 .filter(lock -> lock.dwells(kettle.clock().instant()))
                 .isPresent();
@@ -133,7 +136,7 @@ class FamilyWalkTest {
         }
         if (page.locator("main h1:has-text('Let the pack cool')").count() > 0) {
             kettle.clock()
-                    .set(job.freeing()
+                    .set(Freeing.of(job)
                             .cooledAt()
                             .orElse(kettle.clock().instant())
                             .plusSeconds(1));
@@ -145,7 +148,7 @@ class FamilyWalkTest {
         if (asksForSurface) {
             technician.type("surfaceC", "21.5").letGo();
         }
-        if (job.freeing().isHeating()) {
+        if (Freeing.of(job).isHeating()) {
             kettle.clock().set(kettle.clock().instant().plus(UNTIL_WORKABLE));
         }
         technician.send(" ");

@@ -8,6 +8,7 @@ import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.heat.Refit;
 import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Freeing;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.regex.Pattern;
@@ -59,7 +60,7 @@ class FreeWalkTest {
             technician.send(" ").headed("Wide plastic card").sees("until it has cooled again");
             technician.press("s").headed("Is it loose all round?");
         }
-        Assertions.assertThat(job.file().freeing().isHeating()).isFalse();
+        Assertions.assertThat(Freeing.of(job.file()).isHeating()).isFalse();
     }
 
     @Test
@@ -145,7 +146,7 @@ class FreeWalkTest {
             technician.press("x").type("brokeAtMm", "31").press("Enter");
             technician.sees("2 broke after 31");
         }
-        Assertions.assertThat(job.file().freeing().strips("free-pack")).hasSize(2);
+        Assertions.assertThat(Freeing.of(job.file()).strips("free-pack")).hasSize(2);
     }
 
     @Test

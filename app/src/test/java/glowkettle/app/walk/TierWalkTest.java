@@ -8,6 +8,8 @@ import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.assess.HazardReadings;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
+import glowkettle.job.isolation.Isolating;
 import java.math.BigDecimal;
 import java.util.List;
 import org.assertj.core.api.Assertions;
@@ -85,10 +87,10 @@ class TierWalkTest {
                     .at("/jobs/[0-9]+/fit")
                     .sees("The old pack lies in")
                     .open("/isolation/round/"
-                            + job.file().stored().orElseThrow().container())
+                            + Isolating.of(job.file()).stored().orElseThrow().container())
                     .sees("job " + job.number() + ", Gannet 14 laptop");
         }
-        Assertions.assertThat(job.file().stored()).isPresent();
+        Assertions.assertThat(Isolating.of(job.file()).stored()).isPresent();
     }
 
     @Test
@@ -114,8 +116,8 @@ class TierWalkTest {
             }
             lead.at("/jobs/[0-9]+/open");
         }
-        Assertions.assertThat(job.file().halted()).isFalse();
-        Assertions.assertThat(job.file().coldRemovalNext()).isEmpty();
+        Assertions.assertThat(Assessing.of(job.file()).halted()).isFalse();
+        Assertions.assertThat(Assessing.of(job.file()).coldRemovalNext()).isEmpty();
     }
 
     @Test

@@ -9,6 +9,9 @@ import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.open.Opening;
+import glowkettle.job.wayback.JobTray;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -60,7 +63,7 @@ class TrayWalkTest {
             assertThat(page.locator(".mat")).isVisible();
             technician.send(" ").sees("Open the clips");
         }
-        Assertions.assertThat(job.file().fasteners().tray().result().out()).isEqualTo(9);
+        Assertions.assertThat(JobTray.of(job.file()).tray().result().out()).isEqualTo(9);
     }
 
     @Test
@@ -76,7 +79,7 @@ class TrayWalkTest {
             dot(page, "S6").click();
             technician.sees("sits in the hole of S6");
         }
-        Assertions.assertThat(job.file().fasteners().placements()).hasSizeGreaterThanOrEqualTo(3);
+        Assertions.assertThat(JobTray.of(job.file()).placements()).hasSizeGreaterThanOrEqualTo(3);
     }
 
     @Test
@@ -114,7 +117,7 @@ class TrayWalkTest {
             page.locator("button:has-text('Work in this order')").click();
             technician.sees("The order, laid down by hand");
         }
-        Assertions.assertThat(job.file().isByHand()).isTrue();
+        Assertions.assertThat(Opening.of(job.file()).isByHand()).isTrue();
     }
 
     @Test
@@ -128,8 +131,8 @@ class TrayWalkTest {
             page.locator("button:has-text('Plan for this')").click();
             technician.sees("Step 1 of 10");
         }
-        Assertions.assertThat(job.file().plan().result().order()).contains("disconnect", "fan-off");
-        Assertions.assertThat(job.file().keepsPack()).isTrue();
+        Assertions.assertThat(Opening.of(job.file()).plan().result().order()).contains("disconnect", "fan-off");
+        Assertions.assertThat(Fitting.of(job.file()).keepsPack()).isTrue();
     }
 
     @Test

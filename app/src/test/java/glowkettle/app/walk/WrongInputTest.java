@@ -8,6 +8,8 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.calibrate.SoakCycle;
+import glowkettle.job.wayback.JobTray;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -164,7 +166,7 @@ class WrongInputTest {
                     .sees("sits in the hole of S2")
                     .sees("can go through the panel or the board");
         }
-        Assertions.assertThat(job.file().fasteners().tray().result().leftOver()).containsExactly("S3");
+        Assertions.assertThat(JobTray.of(job.file()).tray().result().leftOver()).containsExactly("S3");
     }
 
     @Test
@@ -177,7 +179,8 @@ class WrongInputTest {
             technician.letGo().send(" ").sees("has not come yet");
             keeps(technician, "happened", "2026-11-18T23:00");
         }
-        Assertions.assertThat(job.file().soak().progress().chargeStarted()).isNull();
+        Assertions.assertThat(SoakCycle.of(job.file()).progress().chargeStarted())
+                .isNull();
     }
 
     @Test

@@ -34,7 +34,8 @@ final class ArriveAdmission {
         if (by != Role.LEAD) {
             return Admission.no("reason", "Only a lead removes a photo.");
         }
-        return job.photos().stream().anyMatch(photo -> photo.photo().equals(removed.photo()))
+        return Arriving.of(job).photos().stream()
+                        .anyMatch(photo -> photo.photo().equals(removed.photo()))
                 ? Optional.empty()
                 : Admission.no("photo", "This job has no such photo.");
     }

@@ -1,6 +1,7 @@
 package glowkettle.job.arrive;
 
 import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Holds.*;
 import static glowkettle.job.Traits.Mended.*;
 import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
@@ -8,17 +9,22 @@ import static glowkettle.job.Traits.Source.*;
 
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Call;
+import glowkettle.job.CallClass;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
 import glowkettle.job.Moment;
+import glowkettle.job.NextThing;
 import glowkettle.job.Phrases;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.library.DeviceModel;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -30,51 +36,56 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
             Kind.of(
                     "job-opened",
                     ArriveEntry.JobOpened.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.OPENING),
             Kind.of(
                     "promised",
                     ArriveEntry.Promised.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "pressure-held",
                     ArriveEntry.PressureHeld.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.KINDLES,
                     Firmness.LOOSE),
             Kind.of(
                     "quoted",
                     ArriveEntry.Quoted.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "quote-answered",
                     ArriveEntry.QuoteAnswered.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "photo-taken",
                     ArriveEntry.PhotoTaken.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.PHOTO),
             Kind.of(
                     "photo-removed",
                     ArriveEntry.PhotoRemoved.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.PHOTO),
             Kind.of(
                     "model-named",
                     ArriveEntry.ModelNamed.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.MODEL));
+
+    @Override
+    public Stage stage() {
+        return Stage.ARRIVE;
+    }
 
     @Override
     public Class<ArriveEntry> entries() {
@@ -129,7 +140,7 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
     }
 
     @Override
-    public Optional<Told> tells(ArriveEntry entry, DeviceModel model) {
+    public Optional<Told> tells(ArriveEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case ArriveEntry.JobOpened ignored -> Optional.empty();
             case ArriveEntry.Promised ignored -> Optional.empty();
@@ -154,5 +165,23 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
             case ArriveEntry.PhotoRemoved removed -> ArriveAdmission.photoRemoved(job, removed, author.role());
             case ArriveEntry.ModelNamed ignored -> Optional.empty();
         };
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        Instant promise = Arriving.of(job).promise();
+        return promise == null
+                ? List.of()
+                : List.of(new Call(
+                        promise,
+                        CallClass.PROMISE,
+                        "was promised for now",
+                        job.next().stage(),
+                        true));
     }
 }

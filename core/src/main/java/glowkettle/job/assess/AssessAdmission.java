@@ -36,7 +36,7 @@ final class AssessAdmission {
 
     /** One after the other, each by itself; who takes it out is a lead's word. */
     static Optional<Refusal> cold(JobFile job, AssessEntry.ColdRemovalConfirmed confirmed, Role by) {
-        Optional<AssessEntry.ColdStep> next = job.coldRemovalNext();
+        Optional<AssessEntry.ColdStep> next = Assessing.of(job).coldRemovalNext();
         if (next.isEmpty() || next.get() != confirmed.step()) {
             return Admission.no(
                     "step",

@@ -1,6 +1,7 @@
 package glowkettle.job.assess;
 
 import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Holds.*;
 import static glowkettle.job.Traits.Mended.*;
 import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
@@ -9,21 +10,28 @@ import static glowkettle.job.Traits.Source.*;
 import glowkettle.assess.Health;
 import glowkettle.assess.Resistance;
 import glowkettle.assess.RunDown;
+import glowkettle.assess.Tier;
 import glowkettle.assess.TimedRun;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
 import glowkettle.job.Moment;
+import glowkettle.job.NextThing;
 import glowkettle.job.Phrases;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.library.DeviceModel;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -34,107 +42,112 @@ public final class AssessChapter implements Chapter<AssessEntry> {
             Kind.of(
                     "looked",
                     AssessEntry.Looked.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "warmth-taken",
                     AssessEntry.WarmthTaken.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "seam-taken",
                     AssessEntry.SeamTaken.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "thickness-taken",
                     AssessEntry.ThicknessTaken.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             // A meter of ten megohms draws no spark.
             Kind.of(
                     "voltage-taken",
                     AssessEntry.VoltageTaken.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             // A reader is plugged onto the pack, or the device is switched on for it.
             Kind.of(
                     "gauge-read",
                     AssessEntry.GaugeRead.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.KINDLES,
                     Firmness.LOOSE),
             Kind.of(
                     "window-counted",
                     AssessEntry.WindowCounted.class,
-                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.KINDLES,
                     Firmness.LOOSE),
             Kind.of(
                     "run-timed",
                     AssessEntry.RunTimed.class,
-                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.KINDLES,
                     Firmness.LOOSE),
             Kind.of(
                     "resistance-measured",
                     AssessEntry.ResistanceMeasured.class,
-                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.KINDLES,
                     Firmness.LOOSE),
             new Kind<>(
                     "run-down-chosen",
                     AssessEntry.RunDownChosen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     chosen -> chosen.school() == RunDown.School.RUN_DOWN_FIRST ? Spark.KINDLES : Spark.HARMLESS,
                     entry -> Firmness.LOOSE),
             Kind.of(
                     "run-down-waived",
                     AssessEntry.RunDownWaived.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.A_LEADS),
             Kind.of(
                     "charge-seen",
                     AssessEntry.ChargeSeen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.KINDLES,
                     Firmness.LOOSE),
             Kind.of(
                     "lead-continued",
                     AssessEntry.LeadContinued.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.A_LEADS),
             Kind.of(
                     "tier-lowered",
                     AssessEntry.TierLowered.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, AFTER_SIGNING, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, AFTER_SIGNING, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.A_LEADS),
             new Kind<>(
                     "cold-removal-confirmed",
                     AssessEntry.ColdRemovalConfirmed.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     entry -> Spark.HARMLESS,
                     confirmed -> confirmed.step() == AssessEntry.ColdStep.REMOVER ? Firmness.A_LEADS : Firmness.LOOSE),
             Kind.of(
                     "rejudged",
                     AssessEntry.Rejudged.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.A_LEADS),
             Kind.of(
                     "evacuated",
                     AssessEntry.Evacuated.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE));
+
+    @Override
+    public Stage stage() {
+        return Stage.ASSESS;
+    }
 
     @Override
     public Class<AssessEntry> entries() {
@@ -230,7 +243,7 @@ public final class AssessChapter implements Chapter<AssessEntry> {
     }
 
     @Override
-    public Optional<Told> tells(AssessEntry entry, DeviceModel model) {
+    public Optional<Told> tells(AssessEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case AssessEntry.Looked seen -> Optional.of(new Told.Seen(Told.Whose.AT_HAND, seen.look()));
             case AssessEntry.WarmthTaken taken -> Optional.of(new Told.Felt(Told.Whose.AT_HAND, taken.warmth()));
@@ -244,10 +257,11 @@ public final class AssessChapter implements Chapter<AssessEntry> {
                         read.reading().cellV()));
             case AssessEntry.WindowCounted ignored -> Optional.empty();
             case AssessEntry.RunTimed ignored -> Optional.empty();
-            case AssessEntry.ResistanceMeasured ignored -> Optional.empty();
-            case AssessEntry.RunDownChosen ignored -> Optional.empty();
+            case AssessEntry.ResistanceMeasured ignored -> Optional.of(new Told.CurrentPulse());
+            case AssessEntry.RunDownChosen chosen -> Optional.of(runDown(chosen, limits));
             case AssessEntry.RunDownWaived ignored -> Optional.empty();
-            case AssessEntry.ChargeSeen ignored -> Optional.empty();
+            case AssessEntry.ChargeSeen seen ->
+                aboveTarget(seen.socPercent(), limits) ? Optional.empty() : Optional.of(new Told.CurrentOff(null));
             case AssessEntry.LeadContinued ignored -> Optional.empty();
             case AssessEntry.TierLowered ignored -> Optional.of(new Told.Lowered());
             case AssessEntry.ColdRemovalConfirmed ignored -> Optional.empty();
@@ -287,5 +301,41 @@ public final class AssessChapter implements Chapter<AssessEntry> {
             case AssessEntry.Rejudged rejudged -> AssessAdmission.rejudged(job, rejudged, author.role());
             case AssessEntry.Evacuated ignored -> Optional.empty();
         };
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        Assessing assessing = Assessing.of(job);
+        if (job.tier().result().tier() == Tier.EVACUATE) {
+            return Optional.of(new NextThing(Stage.ASSESS, "Evacuate: hands off, everybody out", true));
+        }
+        if (assessing.halted()) {
+            return Optional.of(
+                    job.isPutAway()
+                            ? new NextThing(Stage.ASSESS, "Isolated: a lead decides how it goes on", true)
+                            : NextThing.of(Stage.ASSESS, "Isolate it: into container, then the watch"));
+        }
+        return assessing
+                .coldRemovalNext()
+                .map(step -> "Cold removal: " + step.words())
+                .or(() -> job.isClosingUp()
+                        ? Optional.empty()
+                        : assessing.readingsToTake().stream().findFirst())
+                .map(what -> NextThing.of(Stage.ASSESS, what));
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        return AssessCalls.of(job, hours);
+    }
+
+    private static Told runDown(AssessEntry.RunDownChosen chosen, ShopLimits limits) {
+        return chosen.school() == RunDown.School.RUN_DOWN_FIRST && aboveTarget(chosen.socPercent(), limits)
+                ? new Told.CurrentOn(null)
+                : new Told.CurrentOff(null);
+    }
+
+    private static boolean aboveTarget(BigDecimal socPercent, ShopLimits limits) {
+        return socPercent.compareTo(limits.of(Limit.RUN_DOWN_TARGET_PERCENT)) > 0;
     }
 }

@@ -13,7 +13,6 @@ import glowkettle.cell.Chemistry;
 import glowkettle.cell.OpenCircuitCurve;
 import glowkettle.finding.Result;
 import glowkettle.job.Entry;
-import glowkettle.job.Hazards;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Moment;
@@ -57,7 +56,9 @@ public final class PackHealth {
     /** Everything that was measured, the most trusted way first. */
     public List<Result<Evidence>> evidence() {
         List<Result<Evidence>> evidence = new ArrayList<>();
-        job.gauge(Moment.BEFORE).ifPresent(read -> evidence.add(Evidence.ofGauge(read.reading(), limits)));
+        Assessing.of(job)
+                .gauge(Moment.BEFORE)
+                .ifPresent(read -> evidence.add(Evidence.ofGauge(read.reading(), limits)));
         state.latest(AssessEntry.WindowCounted.class).ifPresent(counted -> evidence.add(window(counted.window())));
         state.latest(AssessEntry.RunTimed.class).ifPresent(timed -> evidence.add(TimedRun.read(timed.run(), limits)));
         return evidence;
@@ -231,22 +232,7 @@ public final class PackHealth {
                 default -> {}
             }
         }
-        return waits && !job.disconnected();
-    }
-
-    /** What must be prised is brought down first or not, but somebody decides it. */
-    public boolean runDownUndecided() {
-        return glued()
-                && job.packKnown()
-                && runDownChosen().isEmpty()
-                && job.stepsIn().isEmpty()
-                && !job.tier().result().tier().atLeast(glowkettle.assess.Tier.ISOLATE)
-                && freesThePack();
-    }
-
-    private boolean freesThePack() {
-        return job.plan().result().steps().stream()
-                .anyMatch(step -> Hazards.liftsOut(job.model(), step.operation().id()));
+        return waits && !job.isDisconnected();
     }
 
     public Optional<AssessEntry.RunDownChosen> runDownChosen() {

@@ -1,6 +1,7 @@
 package glowkettle.job.calibrate;
 
 import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Holds.*;
 import static glowkettle.job.Traits.Mended.*;
 import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
@@ -10,16 +11,22 @@ import glowkettle.calibrate.Kept;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
+import glowkettle.job.NextThing;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.WayBackAdmission;
 import glowkettle.library.DeviceModel;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -30,27 +37,32 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
             Kind.of(
                     "cycle-event",
                     CalibrateEntry.CycleEvent.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.KINDLES,
                     Firmness.LOOSE),
             Kind.of(
                     "cycle-mishap",
                     CalibrateEntry.CycleMishap.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "cycle-repeated",
                     CalibrateEntry.CycleRepeated.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.KINDLES,
                     Firmness.LOOSE),
             Kind.of(
                     "cycle-left-out",
                     CalibrateEntry.CycleLeftOut.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE));
+
+    @Override
+    public Stage stage() {
+        return Stage.CALIBRATE;
+    }
 
     @Override
     public Class<CalibrateEntry> entries() {
@@ -60,11 +72,6 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
     @Override
     public List<Kind<? extends CalibrateEntry>> kinds() {
         return KINDS;
-    }
-
-    @Override
-    public Stage page(CalibrateEntry entry) {
-        return Stage.CALIBRATE;
     }
 
     @Override
@@ -80,9 +87,9 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
     }
 
     @Override
-    public Optional<Told> tells(CalibrateEntry entry, DeviceModel model) {
+    public Optional<Told> tells(CalibrateEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
-            case CalibrateEntry.CycleEvent ignored -> Optional.empty();
+            case CalibrateEntry.CycleEvent event -> Optional.of(current(event));
             case CalibrateEntry.CycleMishap ignored -> Optional.empty();
             case CalibrateEntry.CycleRepeated ignored -> Optional.empty();
             case CalibrateEntry.CycleLeftOut ignored -> Optional.empty();
@@ -95,10 +102,54 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
             case CalibrateEntry.CycleEvent event -> CycleAdmission.event(job, event, now);
             case CalibrateEntry.CycleMishap ignored -> Optional.empty();
             case CalibrateEntry.CycleRepeated ignored ->
-                job.soak().verdict().result().standing() == Kept.Standing.REPEAT
+                SoakCycle.of(job).verdict().result().standing() == Kept.Standing.REPEAT
                         ? Optional.empty()
                         : Admission.no("", "Only a cycle that was not kept is begun again.");
             case CalibrateEntry.CycleLeftOut ignored -> WayBackAdmission.afterWayBack(job);
         };
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        SoakCycle soak = SoakCycle.of(job);
+        if (soak.leftOut()
+                || Arriving.of(job).isDeclined() && Opening.of(job).stepsIn().isEmpty()) {
+            return Optional.empty();
+        }
+        Kept.Verdict verdict = soak.verdict().result();
+        return switch (verdict.standing()) {
+            case UNDER_WAY, REPEAT -> Optional.of(NextThing.of(Stage.CALIBRATE, cycleStep(job, verdict)));
+            case VALID, VALID_WITH_REMARKS -> Optional.empty();
+        };
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        return SoakCalls.of(job, hours);
+    }
+
+    private static Told current(CalibrateEntry.CycleEvent event) {
+        return switch (event.step()) {
+            case SHUT_DOWN_SEEN, LAST_CHARGE_ENDED -> new Told.CurrentOff(event.happened());
+            case CHARGE_STARTED, FULL_SEEN, RUN_DOWN_STARTED, LAST_CHARGE_STARTED ->
+                new Told.CurrentOn(event.happened());
+        };
+    }
+
+    private static String cycleStep(JobFile job, Kept.Verdict verdict) {
+        if (verdict.repeatFrom() != null) {
+            return "Not kept: begin the soak cycle again";
+        }
+        var cycle = SoakCycle.of(job).progress();
+        if (cycle.chargeStarted() == null) {
+            return "Plug in: charge and soak";
+        }
+        if (cycle.runDownStarted() == null) {
+            return "Unplug after the soak and start the run-down";
+        }
+        if (cycle.shutDownSeen() == null) {
+            return "Look whether it has shut itself down";
+        }
+        return cycle.lastChargeStarted() == null ? "Plug in for the last charge" : "Unplug when full: done";
     }
 }

@@ -6,8 +6,8 @@ import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
-import glowkettle.job.open.OpenEntry;
 import glowkettle.job.wayback.WayBackAdmission;
+import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -24,7 +24,7 @@ final class CycleAdmission {
 
     static Optional<Refusal> event(JobFile job, CalibrateEntry.CycleEvent event, Instant now) {
         return WayBackAdmission.afterWayBack(job)
-                .or(() -> job.soak().verdict().result().standing() == Kept.Standing.REPEAT
+                .or(() -> SoakCycle.of(job).verdict().result().standing() == Kept.Standing.REPEAT
                         ? Admission.no(
                                 "step", "This cycle was not kept; begin it again, or leave it out with a reason.")
                         : Optional.empty())
@@ -37,8 +37,7 @@ final class CycleAdmission {
             return Admission.no("happened", "%s has not come yet; accepted is up to now.".formatted(event.happened()));
         }
         Instant closed = job.state().counting().stream()
-                .filter(recorded ->
-                        recorded.entry() instanceof OpenEntry.StepDone step && step.way() == OpenEntry.Way.BACK)
+                .filter(recorded -> recorded.entry() instanceof WayBackEntry.StepBack)
                 .map(Recorded::at)
                 .reduce((earlier, later) -> later)
                 .orElseThrow();
@@ -52,7 +51,7 @@ final class CycleAdmission {
     }
 
     private static Optional<Refusal> order(JobFile job, CalibrateEntry.CycleEvent event) {
-        List<CalibrateEntry.CycleEvent> events = job.soak().log().events();
+        List<CalibrateEntry.CycleEvent> events = SoakCycle.of(job).log().events();
         if (events.isEmpty()) {
             return event.step() == CalibrateEntry.CycleStep.CHARGE_STARTED
                     ? Optional.empty()
@@ -101,7 +100,7 @@ final class CycleAdmission {
             case FULL_SEEN, RUN_DOWN_STARTED, SHUT_DOWN_SEEN -> leastPhase(job);
             case LAST_CHARGE_ENDED ->
                 Duration.ofSeconds(
-                        Math.round(job.soak().phaseTimes().lastCharge().toSeconds()
+                        Math.round(SoakCycle.of(job).phaseTimes().lastCharge().toSeconds()
                                 * job.limits().number(Limit.CHARGE_LEAST_PERCENT)
                                 / 100));
             case CHARGE_STARTED, LAST_CHARGE_STARTED -> Duration.ZERO;

@@ -5,9 +5,11 @@ import glowkettle.calibrate.Kept;
 import glowkettle.calibrate.PhaseTimes;
 import glowkettle.calibrate.Progress;
 import glowkettle.finding.Result;
+import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
-import glowkettle.job.fit.FitEntry;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.fit.Fitting;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.PackData;
 import glowkettle.limits.ShopLimits;
@@ -25,10 +27,17 @@ public final class SoakCycle {
     private final DeviceModel model;
     private final ShopLimits limits;
 
-    public SoakCycle(JobFile job) {
+    private final JobFile job;
+
+    private SoakCycle(JobFile job) {
+        this.job = job;
         state = job.state();
         model = job.model();
         limits = job.limits();
+    }
+
+    public static SoakCycle of(JobFile job) {
+        return new SoakCycle(job);
     }
 
     /** What happened, with its times. */
@@ -66,8 +75,9 @@ public final class SoakCycle {
     }
 
     public PhaseTimes phaseTimes() {
-        return phaseTimes(state.latest(FitEntry.PackOffered.class)
-                .map(offered -> offered.label().capacityMah())
+        return phaseTimes(Fitting.of(job)
+                .offered()
+                .map(PackLabel::capacityMah)
                 .orElse(model.pack().capacityMah()));
     }
 
@@ -103,7 +113,8 @@ public final class SoakCycle {
         Progress happened = progress();
         Progress progress =
                 startAt != null && happened.chargeStarted() == null ? Progress.startingAt(startAt) : happened;
-        return ClockPlan.plan(new ClockPlan.Request(now, state.promise(), phaseTimes(), hours, progress), limits);
+        return ClockPlan.plan(
+                new ClockPlan.Request(now, Arriving.of(state).promise(), phaseTimes(), hours, progress), limits);
     }
 
     /** Runtime at light use, in hours, from a capacity: what the owner will notice. */

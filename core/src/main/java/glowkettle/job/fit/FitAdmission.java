@@ -8,9 +8,14 @@ import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.EmptyReading;
 import glowkettle.job.assess.ReadingAdmission;
-import glowkettle.job.wayback.WayBackAdmission;
+import glowkettle.job.calibrate.SoakCycle;
+import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Overheating;
+import glowkettle.job.isolation.Isolating;
+import glowkettle.job.wayback.ClosingUp;
 import glowkettle.library.Leads;
 import glowkettle.library.OldPack;
 import glowkettle.limits.Limit;
@@ -28,8 +33,8 @@ final class FitAdmission {
             return Admission.no("label.capacityMah", "Read the old pack's label and measure its bay first.");
         }
         try {
-            job.compare(offered.label());
-            job.soak().phaseTimes(offered.label().capacityMah());
+            Fitting.of(job).compare(offered.label());
+            SoakCycle.of(job).phaseTimes(offered.label().capacityMah());
             return Optional.empty();
         } catch (Unanswerable unanswerable) {
             boolean ofLabel = unanswerable.field().equals("sizeCode");
@@ -64,7 +69,7 @@ final class FitAdmission {
         if (chosen.offer() != null && chosen.offer().longValue() != newest) {
             return Admission.no("offer", "Another pack has been read since; look at it, then choose.");
         }
-        return WayBackAdmission.wayBackBegun(job)
+        return wayBackBegun(job)
                 .or(() -> new PackPromise(job).good())
                 // Something may have been read of it since it came out of its box.
                 .or(() -> PackPromise.isSound(job.newPackTier()));
@@ -93,18 +98,19 @@ final class FitAdmission {
     }
 
     static Optional<Refusal> oldPackReturns(JobFile job) {
-        if (!job.stepsBack().isEmpty()) {
+        if (!ClosingUp.of(job).stepsBack().isEmpty()) {
             return Admission.no("", "The way back has begun; take its steps back first.");
         }
         return fitForReturn(job)
-                .or(() -> job.stored()
+                .or(() -> Isolating.of(job)
+                        .stored()
                         .flatMap(stored -> Admission.no(
                                 "", "It lies in %s; take that back first.".formatted(stored.containerName()))));
     }
 
     /** A pack goes in again only as sound as it came out. */
     static Optional<Refusal> fitForReturn(JobFile job) {
-        if (job.freeing().prisedOff()) {
+        if (Freeing.of(job).prisedOff()) {
             return Admission.no("", "It was prised off: its bond and its jacket are gone. It is not fitted again.");
         }
         if (job.worstTier().atLeast(Tier.ISOLATE)) {
@@ -113,13 +119,14 @@ final class FitAdmission {
                     "It was of tier %s: it is not fitted again."
                             .formatted(job.worstTier().word()));
         }
-        if (job.cellsWereTooHot()) {
+        if (Overheating.of(job).cellsWereTooHot()) {
             return Admission.no(
                     "",
                     "Its cells were at %s: it is not fitted again."
-                            .formatted(Figures.withUnit(job.cellPeakC().orElseThrow(), "°C")));
+                            .formatted(Figures.withUnit(
+                                    Overheating.of(job).cellPeakC().orElseThrow(), "°C")));
         }
-        Optional<String> missing = JobFile.toTake(job.oldPackTier()).findFirst();
+        Optional<String> missing = Assessing.toTake(job.oldPackTier()).findFirst();
         if (missing.isPresent()) {
             return Admission.no("", missing.get());
         }
@@ -170,6 +177,12 @@ final class FitAdmission {
                                         series,
                                         Figures.of(least),
                                         Figures.withUnit(most, "V")))
+                : Optional.empty();
+    }
+
+    static Optional<Refusal> wayBackBegun(JobFile job) {
+        return job.isClosingUp()
+                ? Admission.no("", "The way back has begun; take its steps back first.")
                 : Optional.empty();
     }
 }

@@ -1,25 +1,32 @@
 package glowkettle.job.fit;
 
 import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Holds.*;
 import static glowkettle.job.Traits.Mended.*;
 import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
 import static glowkettle.job.Traits.Source.*;
 
 import glowkettle.finding.Figures;
+import glowkettle.finding.Result;
+import glowkettle.fit.PackComparison;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
 import glowkettle.job.Kind;
+import glowkettle.job.NextThing;
 import glowkettle.job.Phrases;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
-import glowkettle.job.wayback.WayBackAdmission;
 import glowkettle.library.DeviceModel;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -31,39 +38,44 @@ public final class FitChapter implements Chapter<FitEntry> {
             Kind.of(
                     "old-pack-read",
                     FitEntry.OldPackRead.class,
-                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "pack-offered",
                     FitEntry.PackOffered.class,
-                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "new-pack-seen",
                     FitEntry.NewPackSeen.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "pack-chosen",
                     FitEntry.PackChosen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, JUDGED_ANEW),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "new-leads-measured",
                     FitEntry.NewLeadsMeasured.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "old-pack-returns",
                     FitEntry.OldPackReturns.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, JUDGED_ANEW),
                     Spark.HARMLESS,
                     Firmness.LOOSE));
+
+    @Override
+    public Stage stage() {
+        return Stage.FIT;
+    }
 
     @Override
     public Class<FitEntry> entries() {
@@ -73,11 +85,6 @@ public final class FitChapter implements Chapter<FitEntry> {
     @Override
     public List<Kind<? extends FitEntry>> kinds() {
         return KINDS;
-    }
-
-    @Override
-    public Stage page(FitEntry entry) {
-        return Stage.FIT;
     }
 
     @Override
@@ -111,16 +118,16 @@ public final class FitChapter implements Chapter<FitEntry> {
     }
 
     @Override
-    public Optional<Told> tells(FitEntry entry, DeviceModel model) {
+    public Optional<Told> tells(FitEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case FitEntry.OldPackRead ignored -> Optional.empty();
             case FitEntry.PackOffered offered ->
                 Optional.of(new Told.Offered(offered.label().thicknessMm()));
             case FitEntry.NewPackSeen seen ->
                 Optional.of(new Told.Unpacked(seen.look(), seen.thickness(), seen.voltage()));
-            case FitEntry.PackChosen ignored -> Optional.empty();
+            case FitEntry.PackChosen ignored -> Optional.of(new Told.GoesIn(Told.Whose.NEW));
             case FitEntry.NewLeadsMeasured ignored -> Optional.empty();
-            case FitEntry.OldPackReturns ignored -> Optional.empty();
+            case FitEntry.OldPackReturns ignored -> Optional.of(new Told.GoesIn(Told.Whose.OLD));
         };
     }
 
@@ -129,11 +136,48 @@ public final class FitChapter implements Chapter<FitEntry> {
         return switch (entry) {
             case FitEntry.OldPackRead read -> FitAdmission.labelOfTheOld(job, read);
             case FitEntry.PackOffered offered ->
-                WayBackAdmission.wayBackBegun(job).or(() -> FitAdmission.offered(job, offered));
+                FitAdmission.wayBackBegun(job).or(() -> FitAdmission.offered(job, offered));
             case FitEntry.NewPackSeen seen -> FitAdmission.newPack(job, seen);
             case FitEntry.PackChosen chosen -> FitAdmission.chosen(job, chosen);
             case FitEntry.NewLeadsMeasured measured -> FitAdmission.newLeads(job, measured);
             case FitEntry.OldPackReturns ignored -> FitAdmission.oldPackReturns(job);
         };
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        if (Fitting.of(job).packChosen()) {
+            return Optional.empty();
+        }
+        return Optional.of(NextThing.of(Stage.FIT, next(job, Fitting.of(job))));
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        return List.of();
+    }
+
+    private static String next(JobFile job, Fitting fitting) {
+        if (!job.packKnown()) {
+            return "Read the old pack's label and measure its bay";
+        }
+        Optional<Result<PackComparison.Comparison>> compared = fitting.comparison();
+        if (compared.isEmpty()) {
+            return "Read the new pack's label and hold it against the bay";
+        }
+        return switch (compared.get().result().verdict()) {
+            case FITS, WITH_CARE ->
+                PackPromise.isSound(job.unpacked()).map(Refusal::reason).orElse("Take this pack, or look at another");
+            case ASK -> "Find out what the label leaves open";
+            case REFUSED -> "This pack is refused: get another";
+        };
+    }
+
+    @Override
+    public DeviceModel known(JobState state, DeviceModel model) {
+        return state.latest(FitEntry.OldPackRead.class)
+                .filter(read -> model.isFamily())
+                .map(read -> model.with(read.pack()))
+                .orElse(model);
     }
 }

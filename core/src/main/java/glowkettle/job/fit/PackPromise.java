@@ -25,19 +25,9 @@ public final class PackPromise {
         this.state = job.state();
     }
 
-    /** The promise made last is that the old pack goes in again, whether it still holds or not. */
-    public static boolean isOfTheOldPack(JobState state) {
-        return state.latestRecorded(FitEntry.PackChosen.class)
-                        .map(Recorded::seq)
-                        .orElse(0L)
-                < state.latestRecorded(FitEntry.OldPackReturns.class)
-                        .map(Recorded::seq)
-                        .orElse(0L);
-    }
-
     /** Why the promise that was made last does not hold any more; empty while it does, or none was made. */
     public Optional<Refusal> fallen() {
-        if (isOfTheOldPack(state)) {
+        if (job.oldPackReturns()) {
             return FitAdmission.fitForReturn(job);
         }
         return state.latestRecorded(FitEntry.PackChosen.class).flatMap(this::fallen);
@@ -55,10 +45,10 @@ public final class PackPromise {
 
     /** Whether the pack that was read last may go in. */
     Optional<Refusal> good() {
-        if (job.comparison().isEmpty()) {
+        if (Fitting.of(job).comparison().isEmpty()) {
             return Admission.no("", "Read the new pack's label first.");
         }
-        Verdict verdict = job.comparison().get().result().verdict();
+        Verdict verdict = Fitting.of(job).comparison().get().result().verdict();
         return switch (verdict) {
             case FITS, WITH_CARE -> isSound(job.unpacked());
             case ASK -> Admission.no("", "The comparison has open questions; answer them first.");
@@ -66,7 +56,12 @@ public final class PackPromise {
                 Admission.no(
                         "",
                         "This pack is refused: "
-                                + job.comparison().get().findings().getFirst().sentence());
+                                + Fitting.of(job)
+                                        .comparison()
+                                        .get()
+                                        .findings()
+                                        .getFirst()
+                                        .sentence());
         };
     }
 
@@ -90,13 +85,13 @@ public final class PackPromise {
     }
 
     public boolean isOfANewPack() {
-        return !isOfTheOldPack(state)
+        return !job.oldPackReturns()
                 && state.latestRecorded(FitEntry.PackChosen.class).isPresent()
                 && fallen().isEmpty();
     }
 
     /** The old pack goes in again: something else was reached. */
     public boolean keepsTheOldPack() {
-        return isOfTheOldPack(state) && fallen().isEmpty();
+        return job.oldPackReturns() && fallen().isEmpty();
     }
 }

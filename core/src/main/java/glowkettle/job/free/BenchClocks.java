@@ -5,6 +5,7 @@ import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Refit;
 import glowkettle.job.CallClass;
 import glowkettle.job.JobFile;
+import glowkettle.job.open.Opening;
 import glowkettle.library.Bond;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -81,7 +82,7 @@ public final class BenchClocks {
 
     /** The newest heating of a bond; empty when it was never heated. */
     public static Optional<Heat> heat(JobFile job, Bond bond) {
-        Heatings heatings = job.freeing().heatings(bond.operation());
+        Heatings heatings = Freeing.of(job).heatings(bond.operation());
         return heatings.newest(bond.stack()).map(request -> {
             Heatings.Heating heating = heatings.last().orElseThrow();
             if (heating.to() != null || heatings.readings().isEmpty()) {
@@ -97,11 +98,11 @@ public final class BenchClocks {
     public static List<Clock> of(JobFile job) {
         List<Clock> clocks = new ArrayList<>();
         for (Bond bond : job.model().bonds()) {
-            if (!job.stepsIn().contains(bond.operation())) {
+            if (!Opening.of(job).stepsIn().contains(bond.operation())) {
                 heat(job, bond).ifPresent(heat -> add(clocks, bond, heat));
             }
         }
-        job.freeing().ignition().ifPresent(lock -> {
+        Freeing.of(job).ignition().ifPresent(lock -> {
             clocks.add(new Clock(lock.dwellUntil(), Kind.DWELT, "solvent has worked, try it"));
             if (lock.dryAt() != null) {
                 clocks.add(new Clock(lock.dryAt(), Kind.DRY, "solvent is dry, lock ends"));

@@ -12,6 +12,7 @@ import glowkettle.heat.Setting;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.open.OpenAdmission;
 import glowkettle.library.Bond;
 import glowkettle.library.Leads;
@@ -30,18 +31,18 @@ public final class FreeAdmission {
     private FreeAdmission() {}
 
     static Optional<Refusal> ready(JobFile job) {
-        return Admission.unlessHalted(job)
+        return Assessing.unlessHalted(job)
                 .or(() -> OpenAdmission.paused(job))
-                .or(() -> job.freeing().sandReady()
+                .or(() -> Freeing.of(job).sandReady()
                         ? Optional.empty()
                         : Admission.no("", "Confirm first: sand in reach, exit clear."))
-                .or(() -> job.freeing().waitsForConditions()
+                .or(() -> Freeing.of(job).waitsForConditions()
                         ? Admission.no("", "Confirm mat or wrist strap, and the conditions, before work inside.")
                         : Optional.empty());
     }
 
     static Optional<Refusal> atHand(JobFile job, String bond) {
-        return job.freeing()
+        return Freeing.of(job)
                         .bondAtHand()
                         .filter(found -> found.operation().equals(bond))
                         .isPresent()
@@ -50,7 +51,7 @@ public final class FreeAdmission {
     }
 
     static Optional<Refusal> coldNow(JobFile job) {
-        return job.freeing().isHeating()
+        return Freeing.of(job).isHeating()
                 ? Admission.no("", "It is being heated: take it off the heat first.")
                 : Optional.empty();
     }
@@ -72,7 +73,7 @@ public final class FreeAdmission {
         Bond bond = job.model().bondOf(started.bond()).orElseThrow();
         try {
             HeatWindow window = HeatWindow.of(
-                            job.freeing().heatings(started.bond()).starting(started, bond.stack(), now), job.limits())
+                            Freeing.of(job).heatings(started.bond()).starting(started, bond.stack(), now), job.limits())
                     .result();
             boolean narrow = window.widthS() == null
                     || window.widthS().compareTo(job.limits().of(Limit.WINDOW_LEAST_S)) < 0;
@@ -110,7 +111,7 @@ public final class FreeAdmission {
 
     static Optional<Refusal> allowed(JobFile job, String operation, Loosening way, Instant now) {
         Bond bond = job.model().bondOf(operation).orElseThrow();
-        return job.freeing().ladder(bond, null, now).result().rungs().stream()
+        return Freeing.of(job).ladder(bond, null, now).result().rungs().stream()
                 .filter(rung -> rung.way() == way && rung.standing() != Ladder.Standing.OPEN)
                 .findFirst()
                 .map(rung -> new Refusal("way", rung.way().words() + ": " + rung.reason()));
@@ -127,7 +128,7 @@ public final class FreeAdmission {
                         return Admission.no(
                                 "strip", "Strip %s: it has %s.".formatted(drawn.strip(), bond.stripCount()));
                     }
-                    boolean twice = job.freeing().strips(drawn.bond()).stream()
+                    boolean twice = Freeing.of(job).strips(drawn.bond()).stream()
                             .anyMatch(other -> other.strip().compareTo(drawn.strip()) == 0);
                     if (twice) {
                         return Admission.no("strip", "Strip %s was drawn already.".formatted(drawn.strip()));
@@ -141,7 +142,7 @@ public final class FreeAdmission {
     /** Warm strips tear: after a heat the cell has to be down to what they are drawn at, by the curve or a reading. */
     static Optional<Refusal> tooWarmForStrips(JobFile job) {
         BigDecimal mostC = job.limits().of(Limit.STRIP_MOST_C);
-        return job.freeing()
+        return Freeing.of(job)
                 .cellNowC()
                 .filter(nowC -> nowC.compareTo(mostC) > 0)
                 .map(nowC -> new Refusal(
@@ -164,7 +165,7 @@ public final class FreeAdmission {
 
     /** Solvent that has not worked yet: nothing is pulled at meanwhile. */
     static Optional<Refusal> dwelling(JobFile job, Instant now) {
-        return job.freeing()
+        return Freeing.of(job)
                 .ignition()
                 .filter(lock -> lock.dwells(now))
                 .map(lock -> new Refusal(
@@ -210,10 +211,10 @@ public final class FreeAdmission {
     }
 
     static Optional<Refusal> noted(JobFile job, FreeEntry.LeadsNoted noted) {
-        if (!job.freeing().conductorsFreed().isEmpty()) {
+        if (!Freeing.of(job).conductorsFreed().isEmpty()) {
             return Admission.no("leads", "The first one is off: what was not noted before cannot be seen any more.");
         }
-        Optional<Leads> leads = job.freeing().leadsAtHand();
+        Optional<Leads> leads = Freeing.of(job).leadsAtHand();
         if (leads.isEmpty()) {
             return Admission.no("leads", "No leads are at hand.");
         }
@@ -226,16 +227,16 @@ public final class FreeAdmission {
     }
 
     static Optional<Refusal> leadSchool(JobFile job) {
-        if (!job.freeing().conductorsFreed().isEmpty()) {
+        if (!Freeing.of(job).conductorsFreed().isEmpty()) {
             return Admission.no("school", "The first one is off: the others come off the same way.");
         }
-        return job.freeing().leadsNoted().isPresent()
+        return Freeing.of(job).leadsNoted().isPresent()
                 ? Optional.empty()
                 : Admission.no("school", "Note colours and routing first.");
     }
 
     static Optional<Refusal> freed(JobFile job, FreeEntry.ConductorFreed freed, Instant now) {
-        Freeing freeing = job.freeing();
+        Freeing freeing = Freeing.of(job);
         Optional<LeadOrder.School> school = freeing.leadSchool();
         if (freeing.leadsAtHand().isEmpty() || school.isEmpty()) {
             return Admission.no("lead", "Note the leads and choose how they come off first.");
@@ -257,7 +258,7 @@ public final class FreeAdmission {
 
     /** No spark, heat, charge or load while solvent is wet. */
     public static Optional<Refusal> ignition(JobFile job, Instant now) {
-        return job.freeing().ignition().filter(lock -> lock.holds(now)).map(lock -> locked(lock, now));
+        return Freeing.of(job).ignition().filter(lock -> lock.holds(now)).map(lock -> locked(lock, now));
     }
 
     private static Refusal locked(IgnitionLock lock, Instant now) {
@@ -279,7 +280,7 @@ public final class FreeAdmission {
     }
 
     static Optional<Refusal> stripsLeft(JobFile job, Bond bond) {
-        int left = bond.stripCount() - job.freeing().strips(bond.operation()).size();
+        int left = bond.stripCount() - Freeing.of(job).strips(bond.operation()).size();
         return left > 0
                 ? Admission.no(
                         "step",
@@ -289,11 +290,11 @@ public final class FreeAdmission {
     }
 
     static Optional<Refusal> leadsLeft(JobFile job, Leads leads) {
-        Optional<String> bare = job.freeing().bareConductor();
+        Optional<String> bare = Freeing.of(job).bareConductor();
         if (bare.isPresent()) {
             return Admission.no("step", "Cover both ends of %s first.".formatted(bare.get()));
         }
-        return job.freeing()
+        return Freeing.of(job)
                 .nextConductor(leads)
                 .map(next -> new Refusal("step", "%s still holds the pack.".formatted(next)));
     }

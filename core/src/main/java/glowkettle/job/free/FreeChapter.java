@@ -1,6 +1,7 @@
 package glowkettle.job.free;
 
 import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Holds.*;
 import static glowkettle.job.Traits.Mended.*;
 import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
@@ -13,15 +14,23 @@ import glowkettle.heat.Refit;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
 import glowkettle.job.Kind;
+import glowkettle.job.NextThing;
+import glowkettle.job.Overheat;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.assess.Assessing;
 import glowkettle.library.DeviceModel;
+import glowkettle.library.Operation;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -33,83 +42,88 @@ public final class FreeChapter implements Chapter<FreeEntry> {
             Kind.of(
                     "sand-ready",
                     FreeEntry.SandReady.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "heat-started",
                     FreeEntry.HeatStarted.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.KINDLES,
                     Firmness.DONE),
             // Heat off is what makes it safer.
             Kind.of(
                     "heat-stopped",
                     FreeEntry.HeatStopped.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.DONE),
             Kind.of(
                     "heat-read",
                     FreeEntry.HeatRead.class,
-                    new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "strip-drawn",
                     FreeEntry.StripDrawn.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "prised",
                     FreeEntry.Prised.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.DONE),
             Kind.of(
                     "bent",
                     FreeEntry.Bent.class,
-                    new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY),
+                    new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.DONE),
             Kind.of(
                     "solvent-applied",
                     FreeEntry.SolventApplied.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.DONE),
             Kind.of(
                     "solvent-uncovered",
                     FreeEntry.SolventUncovered.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "leads-noted",
                     FreeEntry.LeadsNoted.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "lead-school-chosen",
                     FreeEntry.LeadSchoolChosen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             // An iron, or a cutter that may bridge two leads of a charged pack.
             Kind.of(
                     "conductor-freed",
                     FreeEntry.ConductorFreed.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.KINDLES,
                     Firmness.DONE),
             Kind.of(
                     "conductor-covered",
                     FreeEntry.ConductorCovered.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE));
+
+    @Override
+    public Stage stage() {
+        return Stage.FREE;
+    }
 
     @Override
     public Class<FreeEntry> entries() {
@@ -119,11 +133,6 @@ public final class FreeChapter implements Chapter<FreeEntry> {
     @Override
     public List<Kind<? extends FreeEntry>> kinds() {
         return KINDS;
-    }
-
-    @Override
-    public Stage page(FreeEntry entry) {
-        return Stage.FREE;
     }
 
     @Override
@@ -188,11 +197,11 @@ public final class FreeChapter implements Chapter<FreeEntry> {
     }
 
     @Override
-    public Optional<Told> tells(FreeEntry entry, DeviceModel model) {
+    public Optional<Told> tells(FreeEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case FreeEntry.SandReady ignored -> Optional.empty();
-            case FreeEntry.HeatStarted ignored -> Optional.empty();
-            case FreeEntry.HeatStopped ignored -> Optional.empty();
+            case FreeEntry.HeatStarted started -> Optional.of(new Told.HeatOn(started.bond()));
+            case FreeEntry.HeatStopped stopped -> Optional.of(new Told.HeatOff(stopped.bond()));
             case FreeEntry.HeatRead read ->
                 Optional.of(
                         read.spot() == Refit.Spot.CELL
@@ -213,14 +222,14 @@ public final class FreeChapter implements Chapter<FreeEntry> {
     @Override
     public Optional<Refusal> refuse(JobFile job, FreeEntry entry, Author author, Instant now) {
         return switch (entry) {
-            case FreeEntry.SandReady ignored -> Admission.unlessHalted(job);
+            case FreeEntry.SandReady ignored -> Assessing.unlessHalted(job);
             case FreeEntry.HeatStarted started -> FreeAdmission.heat(job, started, now);
             case FreeEntry.HeatStopped stopped ->
-                job.freeing().heatings(stopped.bond()).isOn()
+                Freeing.of(job).heatings(stopped.bond()).isOn()
                         ? Optional.empty()
                         : Admission.no("bond", "Nothing is being heated there.");
             case FreeEntry.HeatRead read ->
-                job.freeing().heatings(read.bond()).isWarm(now)
+                Freeing.of(job).heatings(read.bond()).isWarm(now)
                         ? Optional.empty()
                         : Admission.no("bond", "Nothing was heated there lately; take the reading at Assess.");
             case FreeEntry.StripDrawn drawn -> FreeAdmission.strip(job, drawn);
@@ -228,17 +237,63 @@ public final class FreeChapter implements Chapter<FreeEntry> {
             case FreeEntry.Bent ignored -> Optional.empty();
             case FreeEntry.SolventApplied applied -> FreeAdmission.solvent(job, applied);
             case FreeEntry.SolventUncovered ignored ->
-                job.freeing().ignition().filter(lock -> lock.dryAt() == null).isPresent()
+                Freeing.of(job).ignition().filter(lock -> lock.dryAt() == null).isPresent()
                         ? Optional.empty()
                         : Admission.no("", "No solvent is covered.");
             case FreeEntry.LeadsNoted noted -> FreeAdmission.noted(job, noted);
             case FreeEntry.LeadSchoolChosen ignored -> FreeAdmission.leadSchool(job);
             case FreeEntry.ConductorFreed freed -> FreeAdmission.freed(job, freed, now);
             case FreeEntry.ConductorCovered covered ->
-                job.freeing().bareConductor().filter(covered.lead()::equals).isPresent()
+                Freeing.of(job).bareConductor().filter(covered.lead()::equals).isPresent()
                         ? Optional.empty()
                         : Admission.no("lead", "'%s' is not bare.".formatted(covered.lead()));
         };
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        return BenchClocks.of(job).stream()
+                .map(clock -> new Call(
+                        clock.at(),
+                        clock.kind().cls(),
+                        clock.what(),
+                        Stage.FREE,
+                        clock.kind().needsHands()))
+                .toList();
+    }
+
+    @Override
+    public Optional<Refusal> bars(JobFile job, Spark spark, Instant now) {
+        return switch (spark) {
+            case KINDLES -> FreeAdmission.ignition(job, now);
+            case HARMLESS -> Optional.empty();
+        };
+    }
+
+    @Override
+    public Optional<Refusal> holds(JobFile job, Operation step, Instant now) {
+        return FreeAdmission.stepDone(job, step.id(), now);
+    }
+
+    @Override
+    public boolean works(JobFile job, Operation step) {
+        return Freeing.isFreeing(job, step);
+    }
+
+    @Override
+    public List<Overheat> overheats(JobFile job) {
+        return Overheating.of(job).overruns().stream().map(Overrun::asOverheat).toList();
+    }
+
+    /** Heat that was on is followed by its curve. */
+    @Override
+    public boolean runsOn(JobState state) {
+        return !Heatings.every(state).isEmpty();
     }
 
     /** A crease counts as torn; anything else by the strain of its face. */

@@ -13,13 +13,12 @@ import glowkettle.heat.Adhesive;
 import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Refit;
 import glowkettle.job.Entry;
-import glowkettle.job.Hazards;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.assess.PackHealth;
-import glowkettle.job.fit.FitEntry;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.library.Bond;
 import glowkettle.library.Leads;
 import glowkettle.library.Operation;
@@ -46,9 +45,13 @@ public final class Freeing {
     private final JobFile job;
     private final JobState state;
 
-    public Freeing(JobFile job) {
+    private Freeing(JobFile job) {
         this.job = job;
         this.state = job.state();
+    }
+
+    public static Freeing of(JobFile job) {
+        return new Freeing(job);
     }
 
     /** The bond that the next step of the plan loosens. */
@@ -62,7 +65,9 @@ public final class Freeing {
     }
 
     private Optional<String> stepAtHand() {
-        return job.nextStep(job.plan().result()).map(step -> step.operation().id());
+        return Opening.of(job)
+                .nextStep(Opening.of(job).plan().result())
+                .map(step -> step.operation().id());
     }
 
     /** Steps of this kind are worked on the page of this stage. */
@@ -77,7 +82,7 @@ public final class Freeing {
 
     /** Nobody works inside before mat or strap, and the conditions of the tier, were confirmed. */
     public boolean waitsForConditions() {
-        return !job.conditionsConfirmed()
+        return !Opening.of(job).conditionsConfirmed()
                 && stepAtHand()
                         .flatMap(job::operation)
                         .filter(Operation::isInside)
@@ -259,17 +264,11 @@ public final class Freeing {
 
     private boolean uncovers(Entry entry) {
         return entry instanceof FreeEntry.SolventUncovered
-                || entry instanceof OpenEntry.StepDone step
-                        && step.way() == OpenEntry.Way.IN
-                        && Hazards.liftsOut(job.model(), step.step());
+                || entry instanceof OpenEntry.StepDone step && Opening.liftsOut(job.model(), step.step());
     }
 
     public Optional<FreeEntry.LeadsNoted> leadsNoted() {
         return state.latest(FreeEntry.LeadsNoted.class);
-    }
-
-    public Optional<FitEntry.NewLeadsMeasured> newLeads() {
-        return state.latest(FitEntry.NewLeadsMeasured.class);
     }
 
     public Optional<LeadOrder.School> leadSchool() {
@@ -319,7 +318,7 @@ public final class Freeing {
     public boolean prisedOff() {
         return job.model().operations().stream()
                         .filter(operation -> operation.kind() == OperationKind.FREE_PACK)
-                        .filter(operation -> job.stepsIn().contains(operation.id()))
+                        .filter(operation -> Opening.of(job).stepsIn().contains(operation.id()))
                         .anyMatch(this::leavesThePackPrised)
                 || state.all(FreeEntry.Prised.class)
                         .filter(tried -> tried.effort() != Effort.NONE)

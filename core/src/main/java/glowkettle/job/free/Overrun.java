@@ -3,6 +3,7 @@ package glowkettle.job.free;
 import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Refit;
 import glowkettle.job.JobState;
+import glowkettle.job.Overheat;
 import glowkettle.library.Bond;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
@@ -70,6 +71,10 @@ public record Overrun(
             HeatWindow.Request request, Heatings.Heating heating, BigDecimal cellC, ShopLimits limits) {
         HeatWindow.Afterwards after = HeatWindow.of(request, limits).result().afterwards();
         return heating.to() == null || after == null ? cellC : cellC.max(after.cellPeakC());
+    }
+
+    Overheat asOverheat() {
+        return new Overheat(heating.from(), live, asked, cellC, peakC);
     }
 
     public boolean isOn() {

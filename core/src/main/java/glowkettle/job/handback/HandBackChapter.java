@@ -1,6 +1,7 @@
 package glowkettle.job.handback;
 
 import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Holds.*;
 import static glowkettle.job.Traits.Mended.*;
 import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
@@ -9,17 +10,24 @@ import static glowkettle.job.Traits.Source.*;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
+import glowkettle.job.NextThing;
 import glowkettle.job.Phrases;
 import glowkettle.job.Role;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -30,15 +38,20 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
             new Kind<>(
                     "signed-off",
                     HandBackEntry.SignedOff.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     entry -> Spark.HARMLESS,
                     signed -> signed.as() == Role.LEAD ? Firmness.A_LEADS : Firmness.LOOSE),
             Kind.of(
                     "addendum",
                     HandBackEntry.Addendum.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, AFTER_SIGNING, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, AFTER_SIGNING, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE));
+
+    @Override
+    public Stage stage() {
+        return Stage.HAND_BACK;
+    }
 
     @Override
     public Class<HandBackEntry> entries() {
@@ -48,11 +61,6 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
     @Override
     public List<Kind<? extends HandBackEntry>> kinds() {
         return KINDS;
-    }
-
-    @Override
-    public Stage page(HandBackEntry entry) {
-        return Stage.HAND_BACK;
     }
 
     @Override
@@ -66,7 +74,7 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
     }
 
     @Override
-    public Optional<Told> tells(HandBackEntry entry, DeviceModel model) {
+    public Optional<Told> tells(HandBackEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case HandBackEntry.SignedOff ignored -> Optional.empty();
             case HandBackEntry.Addendum ignored -> Optional.empty();
@@ -80,5 +88,36 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
             case HandBackEntry.Addendum ignored ->
                 job.closed() ? Optional.empty() : Admission.no("", "The job is open; write a note instead.");
         };
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        if (Arriving.of(job).isDeclined() && Opening.of(job).stepsIn().isEmpty()) {
+            return Optional.of(
+                    NextThing.of(Stage.HAND_BACK, "The quote was declined: hand it back as it came, and sign"));
+        }
+        if (!job.isPutAway() && !Fitting.of(job).keepsPack()) {
+            return Optional.of(NextThing.of(Stage.HAND_BACK, "Put the old pack into a container"));
+        }
+        Signatures signatures = Signatures.of(job);
+        if (signatures.failedCheck().isPresent() && !signatures.failuresTakenOn()) {
+            return Optional.of(NextThing.of(Stage.HAND_BACK, "A check failed: mend it, or a lead takes it on"));
+        }
+        if (signatures.by(Role.TECHNICIAN)) {
+            return Optional.of(new NextThing(Stage.HAND_BACK, "A lead signs, too", true));
+        }
+        return Optional.of(NextThing.of(
+                Stage.HAND_BACK,
+                signatures.by(Role.LEAD) ? "A technician signs, too" : "Read the owner's sheet and sign"));
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        return List.of();
+    }
+
+    @Override
+    public boolean closes(JobFile job) {
+        return Signatures.of(job).close();
     }
 }

@@ -7,6 +7,9 @@ import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Role;
 import glowkettle.job.Stage;
+import glowkettle.job.assess.Assessing;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.isolation.Isolating;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -23,22 +26,23 @@ final class SignAdmission {
                                     by.role().name().toLowerCase(Locale.ROOT),
                                     signed.as().name().toLowerCase(Locale.ROOT)));
         }
-        if (job.signedBy(signed.as())) {
+        if (Signatures.of(job).by(signed.as())) {
             return Admission.no("as", "Signed already.");
         }
-        if (job.needsLead() && job.signatures().byName(by.name())) {
+        if (job.needsLead() && Signatures.of(job).byName(by.name())) {
             return Admission.no("as", "%s has signed already: a second person signs this job.".formatted(by.name()));
         }
-        if (job.askedAgain().isPresent()) {
-            return Admission.no("as", "Not ready to sign: " + job.askedAgain().get());
+        if (Assessing.of(job).askedAgain().isPresent()) {
+            return Admission.no(
+                    "as", "Not ready to sign: " + Assessing.of(job).askedAgain().get());
         }
         return failedCheck(job, signed).or(() -> ready(job));
     }
 
     /** A failed check goes home only on a lead's word, with a sentence for the owner. */
     private static Optional<Refusal> failedCheck(JobFile job, HandBackEntry.SignedOff signed) {
-        Optional<String> failed = job.failedCheck();
-        if (failed.isEmpty() || job.failuresTakenOn()) {
+        Optional<String> failed = Signatures.of(job).failedCheck();
+        if (failed.isEmpty() || Signatures.of(job).failuresTakenOn()) {
             return Optional.empty();
         }
         if (signed.as() != Role.LEAD) {
@@ -56,7 +60,9 @@ final class SignAdmission {
 
     private static Optional<Refusal> ready(JobFile job) {
         NextThing next = job.next();
-        return next.stage() == Stage.HAND_BACK && (job.stored().isPresent() || job.keepsPack())
+        return next.stage() == Stage.HAND_BACK
+                        && (Isolating.of(job).stored().isPresent()
+                                || Fitting.of(job).keepsPack())
                 ? Optional.empty()
                 : Admission.no(
                         "as", "Not ready to sign: %s.".formatted(next.what().replaceAll("\\.$", "")));

@@ -5,6 +5,7 @@ import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.Role;
 import glowkettle.job.prove.ProveEntry;
+import glowkettle.job.prove.Proving;
 import glowkettle.prove.CheckList;
 import java.util.List;
 import java.util.Map;
@@ -16,9 +17,13 @@ public final class Signatures {
     private final JobFile job;
     private final JobState state;
 
-    public Signatures(JobFile job) {
+    private Signatures(JobFile job) {
         this.job = job;
         this.state = job.state();
+    }
+
+    public static Signatures of(JobFile job) {
+        return new Signatures(job);
     }
 
     private Stream<Recorded> all() {
@@ -29,7 +34,7 @@ public final class Signatures {
         return state.all(HandBackEntry.SignedOff.class).anyMatch(signed -> signed.as() == role);
     }
 
-    boolean byName(String name) {
+    public boolean byName(String name) {
         return all().anyMatch(signed -> signed.by().equals(name));
     }
 
@@ -40,7 +45,7 @@ public final class Signatures {
             if (counting.get(i).entry() instanceof HandBackEntry.SignedOff) {
                 boolean last = i == counting.size() - 1;
                 JobFile then = last ? job : job.at(state.before(i + 1));
-                if (new Signatures(then).areComplete()) {
+                if (of(then).areComplete()) {
                     return true;
                 }
             }
@@ -59,8 +64,8 @@ public final class Signatures {
 
     /** A check that failed and stands so. */
     public Optional<String> failedCheck() {
-        Map<String, ProveEntry.Checked> checked = job.checked();
-        return job.checks().stream()
+        Map<String, ProveEntry.Checked> checked = Proving.of(job).checked();
+        return Proving.of(job).checks().stream()
                 .filter(check -> checked.containsKey(check.id())
                         && checked.get(check.id()).outcome() == CheckList.Outcome.FAILS)
                 .map(CheckList.Check::question)
@@ -73,5 +78,9 @@ public final class Signatures {
                 .filter(signed -> signed.as() == Role.LEAD && signed.forTheOwner() != null)
                 .map(HandBackEntry.SignedOff::forTheOwner)
                 .findFirst();
+    }
+
+    boolean failuresTakenOn() {
+        return forTheOwner().isPresent();
     }
 }

@@ -7,6 +7,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.free.FreeAdmission;
+import glowkettle.job.free.Freeing;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -20,14 +21,14 @@ final class IsolationAdmission {
 
     /** A pack has one place; only a device that a lead took out of its container again gives up its own. */
     static Optional<Refusal> stored(JobFile job, IsolationEntry.PackStored stored, Instant now) {
-        if (job.released().isPresent()) {
+        if (Isolating.of(job).released().isPresent()) {
             return Admission.no("container", "The old pack has left the store.");
         }
         if (!Boolean.TRUE.equals(stored.wholeDevice()) && !job.liftedOut()) {
             return Admission.no(
                     "wholeDevice", "The pack is still in the device: put the whole device away, or take it out first.");
         }
-        if (job.freeing().isHeating()) {
+        if (Freeing.of(job).isHeating()) {
             return Admission.no("", "It is being heated: take it off the heat first.");
         }
         Optional<Refusal> wet = FreeAdmission.ignition(job, now);
@@ -44,15 +45,16 @@ final class IsolationAdmission {
                 ? Admission.no(
                         "container",
                         "It is in %s already; take that back first."
-                                .formatted(job.stored().orElseThrow().containerName()))
+                                .formatted(
+                                        Isolating.of(job).stored().orElseThrow().containerName()))
                 : Optional.empty();
     }
 
     static Optional<Refusal> inTheStore(JobFile job) {
-        if (job.stored().isEmpty()) {
+        if (Isolating.of(job).stored().isEmpty()) {
             return Admission.no("surfaceC", "The pack of job %s is in no container.".formatted(job.number()));
         }
-        return job.released().isPresent()
+        return Isolating.of(job).released().isPresent()
                 ? Admission.no("surfaceC", "The pack of job %s has left the store.".formatted(job.number()))
                 : Optional.empty();
     }

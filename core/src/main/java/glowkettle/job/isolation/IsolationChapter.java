@@ -1,23 +1,30 @@
 package glowkettle.job.isolation;
 
 import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Holds.*;
 import static glowkettle.job.Traits.Mended.*;
 import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
 import static glowkettle.job.Traits.Source.*;
 
+import glowkettle.isolation.Watch;
+import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
+import glowkettle.job.NextThing;
 import glowkettle.job.Phrases;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.library.DeviceModel;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -28,21 +35,31 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
             Kind.of(
                     "pack-stored",
                     IsolationEntry.PackStored.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "watched",
                     IsolationEntry.Watched.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, READING, AFTER_SIGNING, ANYBODY),
+                    new Traits(OWN_PAGE, TAKEN_BACK, READING, AFTER_SIGNING, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "pack-released",
                     IsolationEntry.PackReleased.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, AFTER_SIGNING, NO_TRAINEE_IN_DANGER),
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, AFTER_SIGNING, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.GONE));
+
+    @Override
+    public Stage stage() {
+        return Stage.HAND_BACK;
+    }
+
+    @Override
+    public boolean hasPage() {
+        return false;
+    }
 
     @Override
     public Class<IsolationEntry> entries() {
@@ -52,11 +69,6 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
     @Override
     public List<Kind<? extends IsolationEntry>> kinds() {
         return KINDS;
-    }
-
-    @Override
-    public Stage page(IsolationEntry entry) {
-        return Stage.HAND_BACK;
     }
 
     @Override
@@ -77,7 +89,7 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
     }
 
     @Override
-    public Optional<Told> tells(IsolationEntry entry, DeviceModel model) {
+    public Optional<Told> tells(IsolationEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case IsolationEntry.PackStored stored ->
                 Optional.of(new Told.PutAway(Boolean.TRUE.equals(stored.wholeDevice())));
@@ -94,5 +106,42 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
             case IsolationEntry.Watched ignored -> IsolationAdmission.inTheStore(job);
             case IsolationEntry.PackReleased ignored -> IsolationAdmission.released(job, author.role());
         };
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        return foundWarm(job).stream().toList();
+    }
+
+    /** The old pack is watched when its device is long gone. */
+    @Override
+    public boolean outlivesTheJob() {
+        return true;
+    }
+
+    /** Warm or changed at its newest look; a good one ends it. */
+    private static Optional<Call> foundWarm(JobFile job) {
+        if (Isolating.of(job).released().isPresent()) {
+            return Optional.empty();
+        }
+        return job.state().latestRecorded(IsolationEntry.Watched.class).flatMap(look -> {
+            IsolationEntry.Watched seen = (IsolationEntry.Watched) look.entry();
+            boolean changed = seen.look() != null && seen.look().findsSomething();
+            return changed || Watch.warm(seen.surfaceC(), seen.ambientC(), job.limits())
+                    ? Optional.of(Call.danger(
+                            look.at(), "the stored pack was found " + (changed ? "changed" : "warm"), Stage.ASSESS))
+                    : Optional.empty();
+        });
+    }
+
+    /** What went out with its papers is not rewritten behind them. */
+    @Override
+    public Optional<Refusal> keeps(JobFile job, IsolationEntry entry) {
+        return Isolating.of(job).released().isPresent() ? Admission.no("", Firmness.GONE.refusal()) : Optional.empty();
     }
 }

@@ -40,7 +40,7 @@ public final class LearntMinutes {
     public static Map<String, Duration> taken(JobFile job) {
         Map<String, Duration> taken = new LinkedHashMap<>();
         Instant before = null;
-        for (Map.Entry<String, Instant> step : job.stepsInAt().entrySet()) {
+        for (Map.Entry<String, Instant> step : Opening.of(job).stepsInAt().entrySet()) {
             Duration length = before == null ? Duration.ZERO : Duration.between(before, step.getValue());
             if (length.compareTo(LEAST) >= 0 && length.compareTo(MOST) <= 0 && !isPause(job, step.getKey(), length)) {
                 taken.put(step.getKey(), length);

@@ -5,6 +5,8 @@ import glowkettle.finding.Weight;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.wayback.ClosingUp;
 import glowkettle.open.HandOrder;
 import glowkettle.open.Teardown;
 import java.util.Optional;
@@ -15,12 +17,13 @@ public final class OpenAdmission {
 
     /** Nothing more is opened or freed for an owner who said no, or for a pack that was ordered wrong. */
     public static Optional<Refusal> paused(JobFile job) {
-        if (job.isDeclined()) {
+        if (Arriving.of(job).isDeclined()) {
             return Admission.no(
                     "",
                     "The owner declined the quote: nothing more is opened. Quote anew, or hand it back as it came.");
         }
-        return job.labelDiffers()
+        return Opening.of(job)
+                .labelDiffers()
                 .map(difference -> new Refusal(
                         "",
                         "Paused: the label differs from the ordered pack (%s). Get the right one, then say it is as ordered."
@@ -31,7 +34,7 @@ public final class OpenAdmission {
         if (chosen.targets().isEmpty()) {
             return Admission.no("targets", "Choose at least one thing to reach.");
         }
-        if (!job.stepsBack().isEmpty()) {
+        if (!ClosingUp.of(job).stepsBack().isEmpty()) {
             return Admission.no("targets", "The way back has begun; take its steps back first.");
         }
         try {
@@ -46,7 +49,10 @@ public final class OpenAdmission {
         try {
             return HandOrder.of(
                             new HandOrder.Request(
-                                    new Teardown.Request(job.model().operations(), job.targets(), null),
+                                    new Teardown.Request(
+                                            job.model().operations(),
+                                            Opening.of(job).targets(),
+                                            null),
                                     reordered.order()),
                             job.limits())
                     .findings()

@@ -1,6 +1,7 @@
 package glowkettle.job.open;
 
 import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Holds.*;
 import static glowkettle.job.Traits.Mended.*;
 import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
@@ -10,16 +11,28 @@ import glowkettle.finding.Figures;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
-import glowkettle.job.Hazards;
 import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
 import glowkettle.job.Kind;
+import glowkettle.job.NextThing;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.assess.Assessing;
+import glowkettle.job.assess.PackHealth;
 import glowkettle.library.DeviceModel;
+import glowkettle.library.Operation;
+import glowkettle.library.OperationKind;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
+import java.math.BigDecimal;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -27,67 +40,73 @@ import java.util.stream.Collectors;
 
 /** The plan, the steps of the teardown and its fasteners. */
 public final class OpenChapter implements Chapter<OpenEntry> {
+    private static final BigDecimal SECONDS_PER_MINUTE = BigDecimal.valueOf(60);
     private static final List<Kind<? extends OpenEntry>> KINDS = List.of(
             Kind.of(
                     "conditions-confirmed",
                     OpenEntry.ConditionsConfirmed.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
-            new Kind<>(
+            Kind.of(
                     "step-done",
                     OpenEntry.StepDone.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
-                    step -> step.way() == OpenEntry.Way.BACK ? Spark.KINDLES : Spark.HARMLESS,
-                    entry -> Firmness.LOOSE),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
             Kind.of(
                     "fasteners-out",
                     OpenEntry.FastenersOut.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "noted",
                     OpenEntry.Noted.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "targets-chosen",
                     OpenEntry.TargetsChosen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "reordered",
                     OpenEntry.Reordered.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "order-dropped",
                     OpenEntry.OrderDropped.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "found-instead",
                     OpenEntry.FoundInstead.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
                     "minutes-learnt",
                     OpenEntry.MinutesLearnt.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.RECKONED),
             Kind.of(
                     "label-seen",
                     OpenEntry.LabelSeen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE));
+
+    @Override
+    public Stage stage() {
+        return Stage.OPEN;
+    }
 
     @Override
     public Class<OpenEntry> entries() {
@@ -100,27 +119,10 @@ public final class OpenChapter implements Chapter<OpenEntry> {
     }
 
     @Override
-    public Stage page(OpenEntry entry) {
-        return switch (entry) {
-            case OpenEntry.ConditionsConfirmed ignored -> Stage.OPEN;
-            case OpenEntry.StepDone step -> step.way() == OpenEntry.Way.IN ? Stage.OPEN : Stage.WAY_BACK;
-            case OpenEntry.FastenersOut ignored -> Stage.OPEN;
-            case OpenEntry.Noted ignored -> Stage.OPEN;
-            case OpenEntry.TargetsChosen ignored -> Stage.OPEN;
-            case OpenEntry.Reordered ignored -> Stage.OPEN;
-            case OpenEntry.OrderDropped ignored -> Stage.OPEN;
-            case OpenEntry.FoundInstead ignored -> Stage.OPEN;
-            case OpenEntry.MinutesLearnt ignored -> Stage.OPEN;
-            case OpenEntry.LabelSeen ignored -> Stage.OPEN;
-        };
-    }
-
-    @Override
     public String words(OpenEntry entry, JobFile job) {
         return switch (entry) {
             case OpenEntry.ConditionsConfirmed ignored -> "Mat or strap on, conditions read";
-            case OpenEntry.StepDone step ->
-                (step.way() == OpenEntry.Way.IN ? "Done: " : "Back: ") + label(step.step(), job);
+            case OpenEntry.StepDone step -> "Done: " + label(step.step(), job);
             case OpenEntry.FastenersOut out ->
                 "Out: " + String.join(", ", out.out())
                         + (out.missing().isEmpty() ? "" : "; were missing: " + String.join(", ", out.missing()));
@@ -147,7 +149,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
     }
 
     @Override
-    public Optional<Told> tells(OpenEntry entry, DeviceModel model) {
+    public Optional<Told> tells(OpenEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case OpenEntry.ConditionsConfirmed ignored -> Optional.empty();
             case OpenEntry.StepDone step -> step(step, model);
@@ -165,8 +167,8 @@ public final class OpenChapter implements Chapter<OpenEntry> {
     @Override
     public Optional<Refusal> refuse(JobFile job, OpenEntry entry, Author author, Instant now) {
         return switch (entry) {
-            case OpenEntry.ConditionsConfirmed ignored -> Admission.unlessHalted(job);
-            case OpenEntry.StepDone step -> WorkAdmission.step(job, step, now);
+            case OpenEntry.ConditionsConfirmed ignored -> Assessing.unlessHalted(job);
+            case OpenEntry.StepDone step -> WorkAdmission.stepDone(job, step, now);
             case OpenEntry.FastenersOut out -> WorkAdmission.fastenersOut(job, out);
             case OpenEntry.Noted ignored -> Optional.empty();
             case OpenEntry.TargetsChosen chosen -> OpenAdmission.targets(job, chosen);
@@ -187,11 +189,77 @@ public final class OpenChapter implements Chapter<OpenEntry> {
         };
     }
 
-    private static Optional<Told> step(OpenEntry.StepDone step, DeviceModel model) {
-        if (step.way() == OpenEntry.Way.BACK) {
-            return Optional.of(new Told.ClosedUp());
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        if (Arriving.of(job).isDeclined()) {
+            return Optional.empty();
         }
-        return Hazards.liftsOut(model, step.step()) ? Optional.of(new Told.LiftedOut()) : Optional.empty();
+        Opening opening = Opening.of(job);
+        if (PackHealth.of(job).waitsForRunDown()) {
+            String targetPercent = Figures.withUnit(job.limits().of(Limit.RUN_DOWN_TARGET_PERCENT), "%");
+            return Optional.of(
+                    NextThing.of(Stage.ASSESS, "Run it down to %s, then read its charge".formatted(targetPercent)));
+        }
+        if (opening.runDownUndecided()) {
+            return Optional.of(NextThing.of(Stage.ASSESS, "Say what charge it holds, and how it is brought down"));
+        }
+        return opening.nextStep(opening.plan().result())
+                .map(step -> opening.labelDiffers().isPresent()
+                        ? new NextThing(Stage.OPEN, "Paused: get the pack that its label asks for", true)
+                        : NextThing.of(
+                                job.chapters().pageOf(job, step.operation()),
+                                step.operation().label()));
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        return livePack(job).stream().toList();
+    }
+
+    @Override
+    public boolean works(JobFile job, Operation step) {
+        return job.model().bondOf(step.id()).isEmpty()
+                && job.model().leadsOf(step.id()).isEmpty();
+    }
+
+    @Override
+    public DeviceModel known(JobState state, DeviceModel model) {
+        return model.with(LearntMinutes.of(state), FastenerLog.found(state));
+    }
+
+    /** Open, its pack connected, and nobody does anything about it. */
+    private static Optional<Call> livePack(JobFile job) {
+        Opening opening = Opening.of(job);
+        boolean open = opening.stepsIn().stream()
+                .flatMap(step -> job.operation(step).stream())
+                .anyMatch(operation -> operation.isInside() || operation.kind().closes());
+        if (!open || job.isDisconnected() || job.isClosingUp()) {
+            return Optional.empty();
+        }
+        Duration left = Duration.ofSeconds(job.limits()
+                .of(Limit.LIVE_PACK_MINUTES)
+                .multiply(SECONDS_PER_MINUTE)
+                .longValue());
+        return Optional.of(Call.danger(
+                job.state().counting().getLast().at().plus(left),
+                "lies open with its pack connected",
+                opening.nextStep(opening.plan().result())
+                        .map(step -> job.chapters().pageOf(job, step.operation()))
+                        .orElse(Stage.OPEN)));
+    }
+
+    private static Optional<Told> step(OpenEntry.StepDone step, DeviceModel model) {
+        if (Opening.liftsOut(model, step.step())) {
+            return Optional.of(new Told.LiftedOut());
+        }
+        return model.operation(step.step()).map(Operation::kind).flatMap(OpenChapter::cutsOff);
+    }
+
+    private static Optional<Told> cutsOff(OperationKind kind) {
+        if (kind.disconnects()) {
+            return Optional.of(new Told.Disconnected());
+        }
+        return kind == OperationKind.POWER_OFF ? Optional.of(new Told.CurrentOff(null)) : Optional.empty();
     }
 
     private static String label(String step, JobFile job) {

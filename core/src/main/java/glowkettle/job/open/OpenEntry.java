@@ -10,18 +10,11 @@ import org.jspecify.annotations.Nullable;
 
 /** What is decided about the plan, done to open the device, and found on the way. */
 public sealed interface OpenEntry extends Entry {
-    /** Which way a step went. */
-    enum Way {
-        IN,
-        BACK
-    }
-
     /** Mat or strap on, and the conditions of the tier read and kept. */
     record ConditionsConfirmed() implements OpenEntry {}
 
-    /** One operation of the teardown or of the way back. */
-    record StepDone(
-            Way way, @Says(value = "Step", longest = 60) String step) implements OpenEntry {}
+    /** One operation of the teardown. */
+    record StepDone(@Says(value = "Step", longest = 60) String step) implements OpenEntry {}
 
     /** Fasteners out of the device and in the tray; missing ones were not there. */
     record FastenersOut(
@@ -78,7 +71,7 @@ public sealed interface OpenEntry extends Entry {
             @Says(value = "Head found", longest = 20) String head)
             implements OpenEntry {
         /** The fastener of the model as it was found. */
-        Fastener in(Fastener expected) {
+        public Fastener in(Fastener expected) {
             return new Fastener(
                     expected.id(),
                     expected.face(),

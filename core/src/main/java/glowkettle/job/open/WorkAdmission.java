@@ -3,9 +3,9 @@ package glowkettle.job.open;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.PackHealth;
-import glowkettle.job.free.FreeAdmission;
-import glowkettle.job.wayback.WayBackAdmission;
+import glowkettle.job.wayback.ClosingUp;
 import glowkettle.library.Fastener;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
@@ -21,25 +21,21 @@ import java.util.stream.Stream;
 final class WorkAdmission {
     private WorkAdmission() {}
 
-    static Optional<Refusal> step(JobFile job, OpenEntry.StepDone done, Instant now) {
-        return Admission.unlessHalted(job)
-                .or(() -> done.way() == OpenEntry.Way.IN
-                        ? stepDoneIn(job, done, now)
-                        : WayBackAdmission.stepBack(job, done));
-    }
-
-    private static Optional<Refusal> stepDoneIn(JobFile job, OpenEntry.StepDone done, Instant now) {
-        return OpenAdmission.paused(job)
+    static Optional<Refusal> stepDone(JobFile job, OpenEntry.StepDone done, Instant now) {
+        return Assessing.unlessHalted(job)
+                .or(() -> OpenAdmission.paused(job))
                 .or(() -> runDown(job))
                 .or(() -> cold(job))
                 .or(() -> stepIn(job, done.step()))
                 .or(() -> job.operation(done.step()).flatMap(operation -> fastenersOf(job, operation)))
-                .or(() -> FreeAdmission.stepDone(job, done.step(), now));
+                .or(() -> job.operation(done.step())
+                        .flatMap(operation -> job.chapters().holds(job, operation, now)));
     }
 
     /** Nothing of a cold removal is done before all that it begins with stands ready. */
     static Optional<Refusal> cold(JobFile job) {
-        return job.coldRemovalNext()
+        return Assessing.of(job)
+                .coldRemovalNext()
                 .map(next -> new Refusal("", "Cold removal: confirm first, %s.".formatted(next.words())));
     }
 
@@ -60,11 +56,11 @@ final class WorkAdmission {
                     "step", "'%s' is no step of %s.".formatted(step, job.model().name()));
         }
         Operation operation = found.get();
-        List<String> sofar = job.stepsIn();
+        List<String> sofar = Opening.of(job).stepsIn();
         if (sofar.contains(operation.id())) {
             return Admission.no("step", "“%s” is done already.".formatted(operation.label()));
         }
-        if (!job.stepsBack().isEmpty()) {
+        if (!ClosingUp.of(job).stepsBack().isEmpty()) {
             return Admission.no("step", "The way back has begun; take its steps back first.");
         }
         List<String> waiting = operation.after().stream()
@@ -74,7 +70,7 @@ final class WorkAdmission {
         if (!waiting.isEmpty()) {
             return Admission.no("step", "“%s” waits for “%s”.".formatted(operation.label(), waiting.getFirst()));
         }
-        if (operation.isInside() && !job.conditionsConfirmed()) {
+        if (operation.isInside() && !Opening.of(job).conditionsConfirmed()) {
             return Admission.no(
                     "step", "Confirm mat or wrist strap, and the conditions, before the first work inside.");
         }
@@ -122,8 +118,8 @@ final class WorkAdmission {
         }
         List<String> stillIn = job.model().fastenersOf(operation.id()).stream()
                 .map(fastener -> fastener.id())
-                .filter(id -> !job.fasteners().out().contains(id)
-                        && !job.fasteners().missing().contains(id))
+                .filter(id -> !FastenerLog.of(job).out().contains(id)
+                        && !FastenerLog.of(job).missing().contains(id))
                 .toList();
         return stillIn.isEmpty()
                 ? Optional.empty()
@@ -145,8 +141,8 @@ final class WorkAdmission {
                         "out",
                         "'%s' is no fastener of %s.".formatted(id, job.model().name()));
             }
-            if (job.fasteners().out().contains(id)
-                    || job.fasteners().missing().contains(id)
+            if (FastenerLog.of(job).out().contains(id)
+                    || FastenerLog.of(job).missing().contains(id)
                     || Collections.frequency(named, id) > 1) {
                 return Admission.no("out", "%s is out already.".formatted(id));
             }
@@ -156,7 +152,7 @@ final class WorkAdmission {
                 return Admission.no("out", tooEarly.get().reason());
             }
         }
-        return Admission.unlessHalted(job)
+        return Assessing.unlessHalted(job)
                 .or(() -> OpenAdmission.paused(job))
                 .or(() -> runDown(job))
                 .or(() -> cold(job));

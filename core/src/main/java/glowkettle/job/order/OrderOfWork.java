@@ -22,11 +22,11 @@ public final class OrderOfWork {
             new AssessChapter(),
             new OpenChapter(),
             new FreeChapter(),
+            new IsolationChapter(),
             new FitChapter(),
             new WayBackChapter(),
             new ProveChapter(),
             new CalibrateChapter(),
-            new IsolationChapter(),
             new HandBackChapter()));
 
     private OrderOfWork() {}

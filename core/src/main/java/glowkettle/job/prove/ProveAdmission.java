@@ -11,7 +11,8 @@ final class ProveAdmission {
     private ProveAdmission() {}
 
     static Optional<Refusal> checked(JobFile job, ProveEntry.Checked checked) {
-        boolean known = job.checks().stream().anyMatch(check -> check.id().equals(checked.check()));
+        boolean known =
+                Proving.of(job).checks().stream().anyMatch(check -> check.id().equals(checked.check()));
         return known
                 ? WayBackAdmission.afterWayBack(job)
                 : Admission.no("check", "'%s' is no check of this job.".formatted(checked.check()));

@@ -1,6 +1,7 @@
 package glowkettle.job.prove;
 
 import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Holds.*;
 import static glowkettle.job.Traits.Mended.*;
 import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
@@ -8,16 +9,22 @@ import static glowkettle.job.Traits.Source.*;
 
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
+import glowkettle.job.NextThing;
 import glowkettle.job.Phrases;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -27,9 +34,14 @@ public final class ProveChapter implements Chapter<ProveEntry> {
     private static final List<Kind<? extends ProveEntry>> KINDS = List.of(Kind.of(
             "checked",
             ProveEntry.Checked.class,
-            new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
+            new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
             Spark.KINDLES,
             Firmness.LOOSE));
+
+    @Override
+    public Stage stage() {
+        return Stage.PROVE;
+    }
 
     @Override
     public Class<ProveEntry> entries() {
@@ -42,11 +54,6 @@ public final class ProveChapter implements Chapter<ProveEntry> {
     }
 
     @Override
-    public Stage page(ProveEntry entry) {
-        return Stage.PROVE;
-    }
-
-    @Override
     public String words(ProveEntry entry, JobFile job) {
         return switch (entry) {
             case ProveEntry.Checked checked ->
@@ -56,7 +63,7 @@ public final class ProveChapter implements Chapter<ProveEntry> {
     }
 
     @Override
-    public Optional<Told> tells(ProveEntry entry, DeviceModel model) {
+    public Optional<Told> tells(ProveEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case ProveEntry.Checked ignored -> Optional.empty();
         };
@@ -67,5 +74,22 @@ public final class ProveChapter implements Chapter<ProveEntry> {
         return switch (entry) {
             case ProveEntry.Checked checked -> ProveAdmission.checked(job, checked);
         };
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        if (Arriving.of(job).isDeclined() && Opening.of(job).stepsIn().isEmpty()) {
+            return Optional.empty();
+        }
+        Proving proving = Proving.of(job);
+        return proving.checks().stream()
+                .filter(check -> !proving.checked().containsKey(check.id()))
+                .findFirst()
+                .map(check -> NextThing.of(Stage.PROVE, check.question()));
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        return List.of();
     }
 }

@@ -1,6 +1,7 @@
 package glowkettle.job.wayback;
 
 import static glowkettle.job.Traits.Hands.*;
+import static glowkettle.job.Traits.Holds.*;
 import static glowkettle.job.Traits.Mended.*;
 import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
@@ -8,15 +9,24 @@ import static glowkettle.job.Traits.Source.*;
 
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Call;
+import glowkettle.job.CallClass;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
+import glowkettle.job.NextThing;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.free.Freeing;
+import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
+import glowkettle.library.Operation;
+import glowkettle.limits.ShopLimits;
+import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -24,12 +34,24 @@ import java.util.stream.Collectors;
 
 /** The device closed again. */
 public final class WayBackChapter implements Chapter<WayBackEntry> {
-    private static final List<Kind<? extends WayBackEntry>> KINDS = List.of(Kind.of(
-            "fasteners-back",
-            WayBackEntry.FastenersBack.class,
-            new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER),
-            Spark.KINDLES,
-            Firmness.LOOSE));
+    private static final List<Kind<? extends WayBackEntry>> KINDS = List.of(
+            Kind.of(
+                    "step-back",
+                    WayBackEntry.StepBack.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Spark.KINDLES,
+                    Firmness.LOOSE),
+            Kind.of(
+                    "fasteners-back",
+                    WayBackEntry.FastenersBack.class,
+                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Spark.KINDLES,
+                    Firmness.LOOSE));
+
+    @Override
+    public Stage stage() {
+        return Stage.WAY_BACK;
+    }
 
     @Override
     public Class<WayBackEntry> entries() {
@@ -42,13 +64,13 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     }
 
     @Override
-    public Stage page(WayBackEntry entry) {
-        return Stage.WAY_BACK;
-    }
-
-    @Override
     public String words(WayBackEntry entry, JobFile job) {
         return switch (entry) {
+            case WayBackEntry.StepBack step ->
+                "Back: "
+                        + job.operation(step.step())
+                                .map(Operation::label)
+                                .orElse(step.step().replace('-', ' '));
             case WayBackEntry.FastenersBack back ->
                 "Back in: "
                         + back.placements().stream()
@@ -60,8 +82,9 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     }
 
     @Override
-    public Optional<Told> tells(WayBackEntry entry, DeviceModel model) {
+    public Optional<Told> tells(WayBackEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
+            case WayBackEntry.StepBack ignored -> Optional.of(new Told.ClosedUp());
             case WayBackEntry.FastenersBack ignored -> Optional.empty();
         };
     }
@@ -69,7 +92,25 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     @Override
     public Optional<Refusal> refuse(JobFile job, WayBackEntry entry, Author author, Instant now) {
         return switch (entry) {
+            case WayBackEntry.StepBack step -> WayBackAdmission.stepBack(job, step);
             case WayBackEntry.FastenersBack back -> WayBackAdmission.fastenersBack(job, back);
         };
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        ClosingUp closing = ClosingUp.of(job);
+        return closing.nextStepBack(closing.wayBack().result()).map(step -> NextThing.of(Stage.WAY_BACK, step.label()));
+    }
+
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        Opening opening = Opening.of(job);
+        boolean sparkIsNext = opening.nextStep(opening.plan().result()).isEmpty()
+                && Fitting.of(job).packChosen();
+        return Freeing.of(job).ignition().filter(lock -> sparkIsNext && lock.holds(job.now())).stream()
+                .map(lock ->
+                        new Call(job.now(), CallClass.WATCH, "solvent is wet where a spark is next", Stage.FREE, false))
+                .toList();
     }
 }

@@ -1,9 +1,11 @@
-package glowkettle.job.arrive;
+package glowkettle.job.handback;
 
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Progress;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
+import glowkettle.job.calibrate.SoakCycle;
+import glowkettle.job.open.Opening;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -12,22 +14,26 @@ import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 
 /** When a job can be ready at the earliest: its labour, then one soak cycle by the shop's clock. Source: handbook, Arrive. */
-public final class Ready {
+public final class EarliestReady {
     private static final int QUARTER_MINUTES = 15;
     private static final int SECONDS_PER_MINUTE = 60;
 
-    private Ready() {}
+    private EarliestReady() {}
 
     /** Up to the next quarter of an hour; empty when the hours of the shop have no place for the cycle. */
-    public static Optional<Instant> earliest(JobFile job, Instant now, OpeningHours hours) {
-        boolean begun = !job.soak().progress().equals(Progress.NONE);
+    public static Optional<Instant> of(JobFile job, Instant now, OpeningHours hours) {
+        boolean begun = !SoakCycle.of(job).progress().equals(Progress.NONE);
         Instant worked = begun ? now : now.plus(labour(job));
-        if (job.soak().leftOut()) {
+        if (SoakCycle.of(job).leftOut()) {
             return Optional.of(quarter(worked));
         }
         Result<ClockPlan.Outcome> plan = ClockPlan.plan(
                 new ClockPlan.Request(
-                        worked, null, job.soak().phaseTimes(), hours, job.soak().progress()),
+                        worked,
+                        null,
+                        SoakCycle.of(job).phaseTimes(),
+                        hours,
+                        SoakCycle.of(job).progress()),
                 job.limits());
         return plan.result() instanceof ClockPlan.Outcome.Planned planned
                 ? Optional.of(quarter(planned.finish()))
@@ -35,7 +41,8 @@ public final class Ready {
     }
 
     private static Duration labour(JobFile job) {
-        return Duration.ofSeconds(job.labourMinutes()
+        return Duration.ofSeconds(Opening.of(job)
+                .labourMinutes()
                 .multiply(BigDecimal.valueOf(SECONDS_PER_MINUTE))
                 .longValue());
     }

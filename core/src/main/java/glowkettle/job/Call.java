@@ -1,0 +1,15 @@
+package glowkettle.job;
+
+import java.time.Instant;
+
+/**
+ * Something of a job that calls for hands, and since or from when: a call whose moment has not come yet is only told of. Every
+ * moment comes from the journal, so that the same journal always calls the same. Source: handbook, What comes first.
+ *
+ * @param stays until it is acted on; one that only tells leaves by itself
+ */
+public record Call(Instant at, CallClass cls, String what, Stage stage, boolean stays) {
+    public static Call danger(Instant at, String what, Stage stage) {
+        return new Call(at, CallClass.DANGER, what, stage, true);
+    }
+}

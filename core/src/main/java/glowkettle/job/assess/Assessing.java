@@ -1,0 +1,160 @@
+package glowkettle.job.assess;
+
+import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.HazardTier;
+import glowkettle.assess.Health;
+import glowkettle.assess.Tier;
+import glowkettle.assess.TierVerdict;
+import glowkettle.finding.Finding;
+import glowkettle.finding.Result;
+import glowkettle.finding.Weight;
+import glowkettle.job.Admission;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
+import glowkettle.job.Moment;
+import glowkettle.job.Recorded;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.limits.Limit;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** How the pack that came was read, and what a lead has decided of it. */
+public final class Assessing {
+    private final JobFile job;
+    private final JobState state;
+
+    private Assessing(JobFile job) {
+        this.job = job;
+        this.state = job.state();
+    }
+
+    public static Assessing of(JobFile job) {
+        return new Assessing(job);
+    }
+
+    /** Isolated or worse, and no lead has taken it on as it is now: what came after a lead's word was not in it. */
+    public boolean halted() {
+        Tier now = job.tier().result().tier();
+        return now == Tier.EVACUATE || now == Tier.ISOLATE && !takenOn();
+    }
+
+    private boolean takenOn() {
+        List<Recorded> counting = state.counting();
+        for (int i = counting.size() - 1; i >= 0; i--) {
+            if (counting.get(i).entry() instanceof AssessEntry.LeadContinued) {
+                Result<TierVerdict> known =
+                        job.asKnownNow(state.before(i), counting.get(i).at()).tier();
+                return isolating(known).containsAll(isolating(job.tier()));
+            }
+        }
+        return false;
+    }
+
+    private static Set<String> isolating(Result<TierVerdict> verdict) {
+        return verdict.findings().stream()
+                .filter(finding -> finding.weight().compareTo(Weight.STOP) >= 0)
+                .map(Finding::rule)
+                .collect(Collectors.toSet());
+    }
+
+    /** An isolated pack is taken out of its device, cold, on a lead's word. */
+    public boolean isColdRemoval() {
+        return job.tier().result().tier() == Tier.ISOLATE && !halted() && !job.liftedOut();
+    }
+
+    /** What has to be confirmed next before a cold removal goes on; empty when everything is, or none is under way. */
+    public Optional<AssessEntry.ColdStep> coldRemovalNext() {
+        if (!isColdRemoval()) {
+            return Optional.empty();
+        }
+        long since = state.latestRecorded(AssessEntry.LeadContinued.class)
+                .map(Recorded::seq)
+                .orElse(0L);
+        Set<AssessEntry.ColdStep> confirmed = state.counting().stream()
+                .filter(recorded -> recorded.seq() > since)
+                .filter(recorded -> recorded.entry() instanceof AssessEntry.ColdRemovalConfirmed)
+                .map(recorded -> ((AssessEntry.ColdRemovalConfirmed) recorded.entry()).step())
+                .collect(Collectors.toSet());
+        return Stream.of(AssessEntry.ColdStep.values())
+                .filter(step -> !confirmed.contains(step))
+                .findFirst();
+    }
+
+    public Optional<AssessEntry.GaugeRead> gauge(Moment moment) {
+        return state.all(AssessEntry.GaugeRead.class)
+                .filter(read -> read.moment() == moment)
+                .reduce((earlier, later) -> later);
+    }
+
+    public Optional<Result<Health>> healthBefore() {
+        return gauge(Moment.BEFORE).map(read -> Health.fromGauge(read.reading(), job.limits()));
+    }
+
+    public Optional<Result<Health>> healthAfter() {
+        return gauge(Moment.AFTER).map(read -> Health.fromGauge(read.reading(), job.limits()));
+    }
+
+    /** A new pack whose gauge says less than a new one should; empty while nobody has read it, or it is as it should be. */
+    public Optional<Finding> notFuller() {
+        return healthAfter()
+                .map(health -> health.result().sohPercent())
+                .filter(soh -> soh.compareTo(job.limits().of(Limit.FULLER_PERCENT)) < 0)
+                .map(
+                        soh -> job.limits()
+                                .finding(
+                                        "new-pack-not-full",
+                                        Weight.CARE,
+                                        soh,
+                                        Limit.FULLER_PERCENT,
+                                        "The new pack's gauge says less than a new one holds: calibrate it, then read it again; else the label is not kept."));
+    }
+
+    /** Readings the next step waits for. The voltage drop takes days and concerns the old pack in its container only. */
+    public List<String> readingsToTake() {
+        return toTake(job.tier()).toList();
+    }
+
+    public static Stream<String> toTake(Result<TierVerdict> verdict) {
+        return verdict.findings().stream()
+                .filter(HazardTier::isMissing)
+                .filter(finding -> !finding.rule().equals("missing-voltage-drop"))
+                .map(Finding::sentence);
+    }
+
+    /** Heat or current that was on within the length of a rest, in words; empty where none is known. */
+    public Optional<String> disturbedBy() {
+        return ReadingAdmission.disturbedBy(job, Warmth.NONE, job.now());
+    }
+
+    /** A reading that cannot be true as it stands. */
+    public Optional<String> askedAgain() {
+        return job.tier().findings().stream()
+                .filter(HazardTier::isMissing)
+                .map(Finding::sentence)
+                .filter(sentence -> sentence.contains(" again"))
+                .findFirst();
+    }
+
+    /** The version of the shop limits that a job is judged by. */
+    public static int limitsVersion(JobState state) {
+        return state.latest(AssessEntry.Rejudged.class)
+                .map(AssessEntry.Rejudged::limitsVersion)
+                .orElse(Arriving.of(state).opened().limitsVersion());
+    }
+
+    /** While it is isolated, nothing goes on. */
+    public static Optional<Refusal> unlessHalted(JobFile job) {
+        return of(job).halted()
+                ? Admission.no(
+                        "",
+                        "Tier %s: the plan waits; %s."
+                                .formatted(
+                                        job.tier().result().tier().word(),
+                                        job.tier().result().tier().meaning()))
+                : Optional.empty();
+    }
+}

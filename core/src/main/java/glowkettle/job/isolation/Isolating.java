@@ -1,0 +1,46 @@
+package glowkettle.job.isolation;
+
+import glowkettle.assess.Tier;
+import glowkettle.finding.Result;
+import glowkettle.isolation.Watch;
+import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
+import glowkettle.job.free.Overheating;
+import glowkettle.shop.OpeningHours;
+import java.util.Optional;
+
+/** Where the old pack lies, and when it is looked at. */
+public final class Isolating {
+    private final JobFile job;
+    private final JobState state;
+
+    private Isolating(JobFile job) {
+        this.job = job;
+        this.state = job.state();
+    }
+
+    public static Isolating of(JobFile job) {
+        return new Isolating(job);
+    }
+
+    public Optional<IsolationEntry.PackStored> stored() {
+        return state.latest(IsolationEntry.PackStored.class);
+    }
+
+    public Optional<IsolationEntry.PackReleased> released() {
+        return state.latest(IsolationEntry.PackReleased.class);
+    }
+
+    /** When the stored pack is looked at next; empty while none is in the store. */
+    public Optional<Result<Watch.Due>> watch(OpeningHours hours) {
+        return released().isPresent()
+                ? Optional.empty()
+                : StoredPack.of(state, watchedTier(), job.limits())
+                        .map(stored -> Watch.next(stored, hours, job.limits()));
+    }
+
+    private Tier watchedTier() {
+        Tier old = job.oldPackTier().result().tier();
+        return Overheating.of(job).cellsWereTooHot() ? Tier.worse(old, Tier.GUARDED) : old;
+    }
+}

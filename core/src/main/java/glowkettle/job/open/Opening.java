@@ -1,0 +1,183 @@
+package glowkettle.job.open;
+
+import glowkettle.assess.Tier;
+import glowkettle.finding.Result;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
+import glowkettle.job.Recorded;
+import glowkettle.job.Sum;
+import glowkettle.job.assess.PackHealth;
+import glowkettle.library.DeviceModel;
+import glowkettle.library.Operation;
+import glowkettle.library.OperationKind;
+import glowkettle.limits.Limit;
+import glowkettle.open.HandOrder;
+import glowkettle.open.Teardown;
+import glowkettle.open.TeardownPlan;
+import glowkettle.open.WayBack;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** How far a device is opened, by which plan. */
+public final class Opening {
+    private static final Sum<Result<TeardownPlan>> PLAN = new Sum<>();
+    private static final Sum<Map<String, Instant>> STEPS_IN = new Sum<>();
+
+    private final JobFile job;
+    private final JobState state;
+
+    private Opening(JobFile job) {
+        this.job = job;
+        this.state = job.state();
+    }
+
+    public static Opening of(JobFile job) {
+        return new Opening(job);
+    }
+
+    public Result<TeardownPlan> plan() {
+        return job.once(PLAN, known -> handOrder().orElseGet(() -> Teardown.plan(teardown(), job.limits())));
+    }
+
+    private Teardown.Request teardown() {
+        return new Teardown.Request(job.model().operations(), targets(), null);
+    }
+
+    /** What the device is opened for. */
+    public List<String> targets() {
+        return state.latest(OpenEntry.TargetsChosen.class)
+                .map(OpenEntry.TargetsChosen::targets)
+                .orElse(job.model().targets());
+    }
+
+    private Optional<Result<TeardownPlan>> handOrder() {
+        return laidDown().map(reordered -> {
+            Result<HandOrder> order = HandOrder.of(new HandOrder.Request(teardown(), reordered.order()), job.limits());
+            return new Result<>(order.result().plan(), order.findings(), order.working());
+        });
+    }
+
+    /** An order laid down by hand, while it still fits what is to be reached. */
+    private Optional<OpenEntry.Reordered> laidDown() {
+        Entry last = null;
+        for (Recorded recorded : state.counting()) {
+            if (recorded.entry() instanceof OpenEntry.Reordered
+                    || recorded.entry() instanceof OpenEntry.OrderDropped
+                    || recorded.entry() instanceof OpenEntry.TargetsChosen) {
+                last = recorded.entry();
+            }
+        }
+        return last instanceof OpenEntry.Reordered reordered ? Optional.of(reordered) : Optional.empty();
+    }
+
+    public boolean isByHand() {
+        return laidDown().isPresent();
+    }
+
+    /** Operations done on the way in, in their order. A loosening is done with its last fastener, without a word more. */
+    public List<String> stepsIn() {
+        return List.copyOf(stepsInAt().keySet());
+    }
+
+    /** When each was done. */
+    public Map<String, Instant> stepsInAt() {
+        return job.once(STEPS_IN, known -> Collections.unmodifiableMap(stepsInDone()));
+    }
+
+    private Map<String, Instant> stepsInDone() {
+        Map<String, Instant> done = new LinkedHashMap<>();
+        Set<String> loose = new HashSet<>();
+        for (Recorded recorded : state.counting()) {
+            if (recorded.entry() instanceof OpenEntry.StepDone step) {
+                done.putIfAbsent(step.step(), recorded.at());
+            } else if (recorded.entry() instanceof OpenEntry.FastenersOut out) {
+                loose.addAll(out.out());
+                loose.addAll(out.missing());
+                loosened(loose).forEach(step -> done.putIfAbsent(step, recorded.at()));
+            }
+        }
+        return done;
+    }
+
+    private Stream<String> loosened(Set<String> loose) {
+        return job.model().operations().stream()
+                .filter(operation -> operation.kind() == OperationKind.LOOSEN_FASTENERS)
+                .map(Operation::id)
+                .filter(id -> !job.model().fastenersOf(id).isEmpty())
+                .filter(id -> job.model().fastenersOf(id).stream().allMatch(fastener -> loose.contains(fastener.id())));
+    }
+
+    /** Minutes of the whole work, there and back, tool changes and turns with it; the live penalty is no labour. */
+    public BigDecimal labourMinutes() {
+        TeardownPlan there = plan().result();
+        BigDecimal penalty = there.liveMinutes().multiply(job.limits().of(Limit.LIVE_WEIGHT));
+        BigDecimal back = WayBack.plan(new WayBack.Request(job.model().operations(), there.order()), job.limits())
+                .result()
+                .costMinutes();
+        return there.costMinutes().subtract(penalty).add(back);
+    }
+
+    /** The first step of the plan that has not been done. */
+    public Optional<TeardownPlan.Step> nextStep(TeardownPlan plan) {
+        List<String> done = stepsIn();
+        return plan.steps().stream()
+                .filter(step -> !done.contains(step.operation().id()))
+                .findFirst();
+    }
+
+    public boolean conditionsConfirmed() {
+        return state.latest(OpenEntry.ConditionsConfirmed.class).isPresent();
+    }
+
+    /** The step that took the pack out of the device. */
+    public Optional<Recorded> liftedOutAt() {
+        return state.counting().stream()
+                .filter(recorded ->
+                        recorded.entry() instanceof OpenEntry.StepDone step && liftsOut(job.model(), step.step()))
+                .findFirst();
+    }
+
+    /** What the old pack's label has otherwise than the ordered pack; empty while nobody found a difference. */
+    public Optional<String> labelDiffers() {
+        return state.latest(OpenEntry.LabelSeen.class)
+                .filter(seen -> !seen.asOrdered())
+                .map(seen -> String.valueOf(seen.difference()));
+    }
+
+    public boolean labelSeen() {
+        return state.latest(OpenEntry.LabelSeen.class).isPresent();
+    }
+
+    /** What must be prised is brought down first or not, but somebody decides it. */
+    public boolean runDownUndecided() {
+        PackHealth health = PackHealth.of(job);
+        return health.glued()
+                && job.packKnown()
+                && health.runDownChosen().isEmpty()
+                && stepsIn().isEmpty()
+                && !job.tier().result().tier().atLeast(Tier.ISOLATE)
+                && freesThePack();
+    }
+
+    public boolean freesThePack() {
+        return plan().result().steps().stream()
+                .anyMatch(step -> liftsOut(job.model(), step.operation().id()));
+    }
+
+    /** A step that takes the pack out of its device. */
+    public static boolean liftsOut(DeviceModel model, String step) {
+        return model.operation(step)
+                .filter(operation -> operation.kind() == OperationKind.LIFT_PACK_OUT
+                        || operation.kind() == OperationKind.LIFT_DOCKED_PACK_OUT)
+                .isPresent();
+    }
+}

@@ -1,0 +1,35 @@
+package glowkettle.job.prove;
+
+import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
+import glowkettle.job.open.Opening;
+import glowkettle.prove.CheckList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** What was tried, and how it came out. */
+public final class Proving {
+    private final JobFile job;
+    private final JobState state;
+
+    private Proving(JobFile job) {
+        this.job = job;
+        this.state = job.state();
+    }
+
+    public static Proving of(JobFile job) {
+        return new Proving(job);
+    }
+
+    public List<CheckList.Check> checks() {
+        return CheckList.of(job.model(), Set.copyOf(Opening.of(job).stepsIn()));
+    }
+
+    public Map<String, ProveEntry.Checked> checked() {
+        Map<String, ProveEntry.Checked> checked = new HashMap<>();
+        state.all(ProveEntry.Checked.class).forEach(check -> checked.put(check.check(), check));
+        return checked;
+    }
+}
