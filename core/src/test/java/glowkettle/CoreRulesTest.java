@@ -4,14 +4,18 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import glowkettle.job.Chapter;
+import glowkettle.job.order.OrderOfWork;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Random;
 import java.util.concurrent.ThreadLocalRandom;
 
@@ -92,6 +96,56 @@ class CoreRulesTest {
             .orShould()
             .dependOnClassesThat()
             .resideInAPackage("glowkettle.job..");
+
+    /** Sums answer whoever asks: a job, a calculator or a drill. */
+    @ArchTest
+    static final ArchRule SUMS_KNOW_NO_JOB = noClasses()
+            .that()
+            .resideOutsideOfPackage("glowkettle.job..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("glowkettle.job..");
+
+    @ArchTest
+    static final ArchRule A_JOB_KNOWS_NO_STAGE = noClasses()
+            .that()
+            .resideInAPackage("glowkettle.job")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("glowkettle.job.*");
+
+    @ArchTest
+    static void aStageKnowsTheFactsOfEarlierOnesOnly(JavaClasses core) {
+        List<Chapter<?>> chapters = OrderOfWork.CHAPTERS.inOrder();
+        for (int i = 0; i < chapters.size(); i++) {
+            String[] later = chapters.subList(i + 1, chapters.size()).stream()
+                    .map(chapter -> chapter.getClass().getPackageName())
+                    .toArray(String[]::new);
+            String stage = chapters.get(i).getClass().getPackageName();
+            if (later.length > 0 && !stage.equals("glowkettle.job")) {
+                noClasses()
+                        .that()
+                        .resideInAPackage(stage)
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAnyPackage(later)
+                        .check(core);
+            }
+        }
+    }
+
+    @ArchTest
+    static void nobodyOutsideOfAStageNamesItsEntries(JavaClasses core) {
+        for (Chapter<?> chapter : OrderOfWork.CHAPTERS.inOrder()) {
+            noClasses()
+                    .that()
+                    .resideOutsideOfPackage(chapter.getClass().getPackageName())
+                    .should()
+                    .dependOnClassesThat()
+                    .areAssignableTo(chapter.entries())
+                    .check(core);
+        }
+    }
 
     @ArchTest
     static final ArchRule NO_SHELF_FOR_ODDS_AND_ENDS = noClasses()

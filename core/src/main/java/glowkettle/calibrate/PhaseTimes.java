@@ -9,6 +9,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Within;
 import glowkettle.finding.Working;
+import glowkettle.library.PackData;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -18,6 +19,9 @@ import org.jspecify.annotations.Nullable;
 
 /** How long a pack charges and runs down, by the cell model. Source: handbook, Calibrate. */
 public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Duration rest, Duration lastCharge) {
+    /** A new pack comes part charged; how far nobody has measured, so the longest charge is planned for. */
+    private static final BigDecimal CHARGE_LEFT_PERCENT = BigDecimal.ZERO;
+
     /** A pack on its charger. */
     public record ChargeRequest(
             @Says("Capacity of the pack") @Within(min = "0.01", max = "1000", unit = "Ah")
@@ -74,6 +78,29 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
     /** Hours of a run, what it delivered, and what ended it. */
     public record RunTime(
             BigDecimal hours, BigDecimal energyWh, BigDecimal endSocPercent, CellModel.RunDown.End endedBy) {}
+
+    /** Of a device that gets a pack of this capacity, and is run down at light use. */
+    public static PhaseTimes of(PackData pack, BigDecimal capacityMah, ShopLimits limits) {
+        BigDecimal capacityAh = capacityMah.movePointLeft(3);
+        return of(
+                new ChargeRequest(
+                        capacityAh,
+                        pack.resistanceOhm(),
+                        pack.series(),
+                        pack.chargeLimitV(),
+                        pack.chargeA(),
+                        CHARGE_LEFT_PERCENT),
+                new RunDownRequest(
+                        capacityAh,
+                        pack.resistanceOhm(),
+                        pack.series(),
+                        pack.chargeLimitV(),
+                        pack.lightUseW(),
+                        pack.cutOffV(),
+                        BigDecimal.valueOf(100),
+                        pack.shutDownPercent()),
+                limits);
+    }
 
     public static Result<ChargeTime> charge(ChargeRequest request, ShopLimits limits) {
         CellModel.Charge charge = chargeOf(request, limits);

@@ -71,6 +71,11 @@ public final class Chapters {
         }
     }
 
+    /** The chapters in the order of work. */
+    public List<Chapter<?>> inOrder() {
+        return inOrder;
+    }
+
     public Collection<Kind<?>> kinds() {
         return byId.values();
     }

@@ -30,6 +30,11 @@ public final class Arriving {
                 .orElseThrow(() -> new IllegalStateException("A journal begins with the opening of its job"));
     }
 
+    /** The version of the shop limits that was in force when the device came. */
+    public int limitsVersion() {
+        return opened().limitsVersion();
+    }
+
     /** The model the device turned out to be, or was taken for. */
     public String modelId() {
         return state.latest(ArriveEntry.ModelNamed.class)

@@ -42,6 +42,11 @@ public final class Assessing {
         return now == Tier.EVACUATE || now == Tier.ISOLATE && !takenOn();
     }
 
+    /** How often a lead went on with it. */
+    public long timesTakenOn() {
+        return state.all(AssessEntry.LeadContinued.class).count();
+    }
+
     private boolean takenOn() {
         List<Recorded> counting = state.counting();
         for (int i = counting.size() - 1; i >= 0; i--) {
@@ -143,7 +148,7 @@ public final class Assessing {
     public static int limitsVersion(JobState state) {
         return state.latest(AssessEntry.Rejudged.class)
                 .map(AssessEntry.Rejudged::limitsVersion)
-                .orElse(Arriving.of(state).opened().limitsVersion());
+                .orElse(Arriving.of(state).limitsVersion());
     }
 
     /** While it is isolated, nothing goes on. */

@@ -5,9 +5,8 @@ import glowkettle.finding.Figures;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
-import glowkettle.job.Recorded;
+import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.WayBackAdmission;
-import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -36,11 +35,7 @@ final class CycleAdmission {
         if (event.happened().isAfter(now)) {
             return Admission.no("happened", "%s has not come yet; accepted is up to now.".formatted(event.happened()));
         }
-        Instant closed = job.state().counting().stream()
-                .filter(recorded -> recorded.entry() instanceof WayBackEntry.StepBack)
-                .map(Recorded::at)
-                .reduce((earlier, later) -> later)
-                .orElseThrow();
+        Instant closed = ClosingUp.of(job).closedAt().orElseThrow();
         // What is typed has no seconds, so the minute in which it was closed counts as after.
         return event.happened().isBefore(closed.truncatedTo(ChronoUnit.MINUTES))
                 ? Admission.no(

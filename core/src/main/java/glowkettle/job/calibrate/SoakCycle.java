@@ -11,7 +11,6 @@ import glowkettle.job.JobState;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.fit.Fitting;
 import glowkettle.library.DeviceModel;
-import glowkettle.library.PackData;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
@@ -75,38 +74,11 @@ public final class SoakCycle {
     }
 
     public PhaseTimes phaseTimes() {
-        return phaseTimes(Fitting.of(job)
+        BigDecimal capacityMah = Fitting.of(job)
                 .offered()
                 .map(PackLabel::capacityMah)
-                .orElse(model.pack().capacityMah()));
-    }
-
-    public PhaseTimes phaseTimes(BigDecimal capacityMah) {
-        PackData pack = model.pack();
-        BigDecimal capacityAh = capacityMah.movePointLeft(3);
-        return PhaseTimes.of(
-                new PhaseTimes.ChargeRequest(
-                        capacityAh,
-                        pack.resistanceOhm(),
-                        pack.series(),
-                        pack.chargeLimitV(),
-                        pack.chargeA(),
-                        chargeLeftPercent()),
-                new PhaseTimes.RunDownRequest(
-                        capacityAh,
-                        pack.resistanceOhm(),
-                        pack.series(),
-                        pack.chargeLimitV(),
-                        pack.lightUseW(),
-                        pack.cutOffV(),
-                        BigDecimal.valueOf(100),
-                        pack.shutDownPercent()),
-                limits);
-    }
-
-    /** A new pack comes part charged; how far nobody has measured, so the longest charge is planned for. */
-    private static BigDecimal chargeLeftPercent() {
-        return BigDecimal.ZERO;
+                .orElse(model.pack().capacityMah());
+        return PhaseTimes.of(model.pack(), capacityMah, limits);
     }
 
     public Result<ClockPlan.Outcome> clockPlan(Instant now, OpeningHours hours, @Nullable Instant startAt) {

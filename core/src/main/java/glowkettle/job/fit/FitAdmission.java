@@ -1,6 +1,7 @@
 package glowkettle.job.fit;
 
 import glowkettle.assess.Tier;
+import glowkettle.calibrate.PhaseTimes;
 import glowkettle.cell.Chemistry;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Unanswerable;
@@ -11,11 +12,9 @@ import glowkettle.job.Recorded;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.EmptyReading;
 import glowkettle.job.assess.ReadingAdmission;
-import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.isolation.Isolating;
-import glowkettle.job.wayback.ClosingUp;
 import glowkettle.library.Leads;
 import glowkettle.library.OldPack;
 import glowkettle.limits.Limit;
@@ -34,7 +33,7 @@ final class FitAdmission {
         }
         try {
             Fitting.of(job).compare(offered.label());
-            SoakCycle.of(job).phaseTimes(offered.label().capacityMah());
+            PhaseTimes.of(job.model().pack(), offered.label().capacityMah(), job.limits());
             return Optional.empty();
         } catch (Unanswerable unanswerable) {
             boolean ofLabel = unanswerable.field().equals("sizeCode");
@@ -98,14 +97,12 @@ final class FitAdmission {
     }
 
     static Optional<Refusal> oldPackReturns(JobFile job) {
-        if (!ClosingUp.of(job).stepsBack().isEmpty()) {
-            return Admission.no("", "The way back has begun; take its steps back first.");
-        }
-        return fitForReturn(job)
+        return wayBackBegun(job)
+                .or(() -> fitForReturn(job))
                 .or(() -> Isolating.of(job)
-                        .stored()
-                        .flatMap(stored -> Admission.no(
-                                "", "It lies in %s; take that back first.".formatted(stored.containerName()))));
+                        .liesIn()
+                        .flatMap(container ->
+                                Admission.no("", "It lies in %s; take that back first.".formatted(container))));
     }
 
     /** A pack goes in again only as sound as it came out. */

@@ -17,7 +17,6 @@ import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.assess.PackHealth;
-import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
 import glowkettle.library.Bond;
 import glowkettle.library.Leads;
@@ -263,8 +262,7 @@ public final class Freeing {
     }
 
     private boolean uncovers(Entry entry) {
-        return entry instanceof FreeEntry.SolventUncovered
-                || entry instanceof OpenEntry.StepDone step && Opening.liftsOut(job.model(), step.step());
+        return entry instanceof FreeEntry.SolventUncovered || Opening.of(job).liftsOut(entry);
     }
 
     public Optional<FreeEntry.LeadsNoted> leadsNoted() {

@@ -4,11 +4,9 @@ import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.Role;
-import glowkettle.job.prove.ProveEntry;
 import glowkettle.job.prove.Proving;
 import glowkettle.prove.CheckList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -64,12 +62,7 @@ public final class Signatures {
 
     /** A check that failed and stands so. */
     public Optional<String> failedCheck() {
-        Map<String, ProveEntry.Checked> checked = Proving.of(job).checked();
-        return Proving.of(job).checks().stream()
-                .filter(check -> checked.containsKey(check.id())
-                        && checked.get(check.id()).outcome() == CheckList.Outcome.FAILS)
-                .map(CheckList.Check::question)
-                .findFirst();
+        return Proving.of(job).failed().map(CheckList.Check::question);
     }
 
     /** What a lead says to the owner of a check that failed. */

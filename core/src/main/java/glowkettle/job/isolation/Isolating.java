@@ -27,6 +27,11 @@ public final class Isolating {
         return state.latest(IsolationEntry.PackStored.class);
     }
 
+    /** The name of the container that it was put into last. */
+    public Optional<String> liesIn() {
+        return stored().map(IsolationEntry.PackStored::containerName);
+    }
+
     public Optional<IsolationEntry.PackReleased> released() {
         return state.latest(IsolationEntry.PackReleased.class);
     }

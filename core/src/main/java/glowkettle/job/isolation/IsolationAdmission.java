@@ -5,7 +5,7 @@ import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
-import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.free.FreeAdmission;
 import glowkettle.job.free.Freeing;
 import java.time.Instant;
@@ -40,7 +40,7 @@ final class IsolationAdmission {
             return NOBODY_CARRIES_IT;
         }
         long times = job.state().all(IsolationEntry.PackStored.class).count();
-        long takenOn = job.state().all(AssessEntry.LeadContinued.class).count();
+        long takenOn = Assessing.of(job).timesTakenOn();
         return times > takenOn
                 ? Admission.no(
                         "container",

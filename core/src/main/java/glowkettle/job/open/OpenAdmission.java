@@ -6,7 +6,6 @@ import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.Arriving;
-import glowkettle.job.wayback.ClosingUp;
 import glowkettle.open.HandOrder;
 import glowkettle.open.Teardown;
 import java.util.Optional;
@@ -34,7 +33,7 @@ public final class OpenAdmission {
         if (chosen.targets().isEmpty()) {
             return Admission.no("targets", "Choose at least one thing to reach.");
         }
-        if (!ClosingUp.of(job).stepsBack().isEmpty()) {
+        if (job.isClosingUp()) {
             return Admission.no("targets", "The way back has begun; take its steps back first.");
         }
         try {

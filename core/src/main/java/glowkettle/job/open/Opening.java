@@ -141,8 +141,7 @@ public final class Opening {
     /** The step that took the pack out of the device. */
     public Optional<Recorded> liftedOutAt() {
         return state.counting().stream()
-                .filter(recorded ->
-                        recorded.entry() instanceof OpenEntry.StepDone step && liftsOut(job.model(), step.step()))
+                .filter(recorded -> liftsOut(recorded.entry()))
                 .findFirst();
     }
 
@@ -171,6 +170,11 @@ public final class Opening {
     public boolean freesThePack() {
         return plan().result().steps().stream()
                 .anyMatch(step -> liftsOut(job.model(), step.operation().id()));
+    }
+
+    /** It says that the pack was taken out of its device. */
+    public boolean liftsOut(Entry entry) {
+        return entry instanceof OpenEntry.StepDone step && liftsOut(job.model(), step.step());
     }
 
     /** A step that takes the pack out of its device. */

@@ -5,7 +5,6 @@ import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.PackHealth;
-import glowkettle.job.wayback.ClosingUp;
 import glowkettle.library.Fastener;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
@@ -60,7 +59,7 @@ final class WorkAdmission {
         if (sofar.contains(operation.id())) {
             return Admission.no("step", "“%s” is done already.".formatted(operation.label()));
         }
-        if (!ClosingUp.of(job).stepsBack().isEmpty()) {
+        if (job.isClosingUp()) {
             return Admission.no("step", "The way back has begun; take its steps back first.");
         }
         List<String> waiting = operation.after().stream()

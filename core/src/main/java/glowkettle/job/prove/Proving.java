@@ -7,6 +7,7 @@ import glowkettle.prove.CheckList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** What was tried, and how it came out. */
@@ -31,5 +32,14 @@ public final class Proving {
         Map<String, ProveEntry.Checked> checked = new HashMap<>();
         state.all(ProveEntry.Checked.class).forEach(check -> checked.put(check.check(), check));
         return checked;
+    }
+
+    /** A check that failed and stands so. */
+    public Optional<CheckList.Check> failed() {
+        Map<String, ProveEntry.Checked> checked = checked();
+        return checks().stream()
+                .filter(check -> checked.containsKey(check.id())
+                        && checked.get(check.id()).outcome() == CheckList.Outcome.FAILS)
+                .findFirst();
     }
 }

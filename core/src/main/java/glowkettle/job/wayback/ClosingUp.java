@@ -3,10 +3,12 @@ package glowkettle.job.wayback;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
+import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
 import glowkettle.job.open.Opening;
 import glowkettle.library.Operation;
 import glowkettle.open.WayBack;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
@@ -30,6 +32,11 @@ public final class ClosingUp {
         return state.all(WayBackEntry.StepBack.class)
                 .map(WayBackEntry.StepBack::step)
                 .toList();
+    }
+
+    /** When its newest step was done. */
+    public Optional<Instant> closedAt() {
+        return state.latestRecorded(WayBackEntry.StepBack.class).map(Recorded::at);
     }
 
     public Result<WayBack.Plan> wayBack() {
