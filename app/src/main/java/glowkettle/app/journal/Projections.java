@@ -2,14 +2,10 @@ package glowkettle.app.journal;
 
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.calibrate.ClockPlan;
-import glowkettle.calibrate.Kept;
 import glowkettle.job.CallClass;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
-import glowkettle.job.Stage;
 import glowkettle.job.arrive.Arriving;
-import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.job.free.BenchClocks;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.open.LearntMinutes;
@@ -18,7 +14,6 @@ import glowkettle.job.wayback.ClosingUp;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -151,9 +146,8 @@ class Projections {
     }
 
     private static List<ProjectionMapper.ClockRow> clocks(JobFile job, Instant changed, OpeningHours hours) {
-        List<ProjectionMapper.ClockRow> clocks = new ArrayList<>(soak(job, changed, hours));
         // A moment that has passed is told of only while somebody still has to act on it.
-        job.chapters().calls(job, hours).stream()
+        return job.chapters().calls(job, hours).stream()
                 .filter(call -> call.stays() || call.at().isAfter(changed))
                 .map(call -> new ProjectionMapper.ClockRow(
                         job.number(),
@@ -162,32 +156,7 @@ class Projections {
                         call.stage().name(),
                         call.stays(),
                         call.cls().rank()))
-                .forEach(clocks::add);
-        clocks.sort(Comparator.comparing(ProjectionMapper.ClockRow::at));
-        return clocks;
-    }
-
-    /** The hands a running soak cycle still needs. */
-    private static List<ProjectionMapper.ClockRow> soak(JobFile job, Instant now, OpeningHours hours) {
-        boolean running = SoakCycle.of(job).progress().chargeStarted() != null
-                && SoakCycle.of(job).progress().lastChargeEnded() == null
-                && SoakCycle.of(job).verdict().result().standing() == Kept.Standing.UNDER_WAY
-                && !job.closed();
-        if (!running) {
-            return List.of();
-        }
-        return switch (SoakCycle.of(job).clockPlan(now, hours, null).result()) {
-            case ClockPlan.Outcome.NoFit ignored -> List.of();
-            case ClockPlan.Outcome.Planned planned ->
-                planned.actions().stream()
-                        .map(action -> new ProjectionMapper.ClockRow(
-                                job.number(),
-                                action.at(),
-                                action.what(),
-                                Stage.CALIBRATE.name(),
-                                true,
-                                CallClass.WORK.rank()))
-                        .toList();
-        };
+                .sorted(Comparator.comparing(ProjectionMapper.ClockRow::at))
+                .toList();
     }
 }
