@@ -3,6 +3,7 @@ package glowkettle.assess;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.finding.Figures;
+import glowkettle.finding.RuleId;
 import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.util.Optional;
@@ -10,8 +11,8 @@ import org.jspecify.annotations.Nullable;
 
 /** The rows of look, smell, swelling and damage. */
 final class BodyRows {
-    static final String PILLOW = "pillow";
-    static final String PUSHED_OUT = "pushed-out";
+    private static final RuleId PILLOW = RuleId.unmeasured("pillow");
+    private static final RuleId PUSHED_OUT = RuleId.unmeasured("pushed-out");
 
     private final HazardReadings readings;
     private final Row row;
@@ -56,10 +57,10 @@ final class BodyRows {
             row.seen(look.wet() == Wet.DEVICE, Tier.GUARDED, "wet-device", "The device got wet.", Condition.DRY_FIRST);
         }
         damage(look, warm);
-        row.missing(!look.complete(), "look-and-smell", "Look at the pack and the device, and smell.");
+        row.missing(!look.complete(), MissingReading.LOOK_AND_SMELL, "Look at the pack and the device, and smell.");
         row.missing(
                 readings.point() != HazardReadings.Point.NEW && !readings.seam().taken(),
-                "seam",
+                MissingReading.SEAM,
                 "Gauge the seam, or lay the device on a flat plate and try if it rocks.");
     }
 

@@ -28,7 +28,7 @@ final class Contradictions {
     private HazardReadings bounded;
 
     /** Something to take again, under the id of a missing reading. */
-    record Again(String rule, String sentence) {}
+    record Again(MissingReading reading, String sentence) {}
 
     /** Two readings of which at most one is true. */
     private record Pair(
@@ -86,7 +86,7 @@ final class Contradictions {
         Warmth warmth = bounded.warmth();
         if (over(warmth.surfaceC(), mostC)) {
             ask(
-                    "surface",
+                    MissingReading.SURFACE,
                     "Take the surface again: %s is over what is believed, %s."
                             .formatted(
                                     Figures.withUnit(warmth.surfaceC(), "°C"),
@@ -96,7 +96,7 @@ final class Contradictions {
         Cell cell = bounded.cell();
         if (over(cell.cellC(), mostC)) {
             ask(
-                    "cell",
+                    MissingReading.CELL,
                     "Take the cell's temperature again: %s is over what is believed, %s."
                             .formatted(Figures.withUnit(cell.cellC(), "°C"), limits.applied(Limit.TEMPERATURE_MOST_C)));
             bounded = bounded.with(cell.withRead(mostC));
@@ -106,7 +106,7 @@ final class Contradictions {
         if (over(voltage.restedCellV(), mostV) || over(voltage.highestRestedCellV(), mostV)) {
             BigDecimal read = over(voltage.restedCellV(), mostV) ? voltage.restedCellV() : voltage.highestRestedCellV();
             ask(
-                    "rested-voltage",
+                    MissingReading.RESTED_VOLTAGE,
                     "Read the voltage again: %s per cell is over what a cell can hold, %s. Is it the whole pack's?"
                             .formatted(Figures.withUnit(read, "V"), limits.applied(Limit.CELL_MOST_V)));
             bounded = bounded.with(
@@ -114,13 +114,13 @@ final class Contradictions {
         }
         if (tooMany(bounded.thickness().points().count(), Limit.THICKNESS_POINTS)) {
             ask(
-                    "thickness",
+                    MissingReading.THICKNESS,
                     "Measure the thickness again: %s points were given, at most %s are."
                             .formatted(bounded.thickness().points().count(), limits.of(Limit.THICKNESS_POINTS)));
         }
         if (tooMany(bounded.seam().seamMm().size(), Limit.SEAM_POINTS)) {
             ask(
-                    "seam",
+                    MissingReading.SEAM,
                     "Gauge the seam again: %s points were given, at most %s are."
                             .formatted(bounded.seam().seamMm().size(), limits.of(Limit.SEAM_POINTS)));
         }
@@ -133,14 +133,14 @@ final class Contradictions {
         }
         if (within(warmth.minutesSinceHeat())) {
             ask(
-                    "rest",
+                    MissingReading.REST,
                     "At rest, and heated %s ago: one of the two is wrong; say again which."
                             .formatted(Figures.withUnit(warmth.minutesSinceHeat(), "min")));
             pairs.add(atRestOr(readings -> readings.with(readings.warmth().withoutMinutesSinceHeat())));
         }
         if (within(warmth.minutesSinceCurrent())) {
             ask(
-                    "rest",
+                    MissingReading.REST,
                     "At rest, and under current %s ago: one of the two is wrong; say again which."
                             .formatted(Figures.withUnit(warmth.minutesSinceCurrent(), "min")));
             pairs.add(atRestOr(readings -> readings.with(readings.warmth().withoutMinutesSinceCurrent())));
@@ -162,7 +162,7 @@ final class Contradictions {
             return;
         }
         ask(
-                "rested-voltage",
+                MissingReading.RESTED_VOLTAGE,
                 "Read the cells again: the highest, %s, lies under the lowest, %s."
                         .formatted(
                                 Figures.withUnit(voltage.highestRestedCellV(), "V"),
@@ -183,7 +183,7 @@ final class Contradictions {
         BigDecimal known = thickness.modelThicknessMm();
         if (known != null && !plausible(nominal, known)) {
             ask(
-                    "thickness",
+                    MissingReading.THICKNESS,
                     "Look at the nominal thickness again: %s typed, %s by the model or the size code."
                             .formatted(Figures.withUnit(nominal, "mm"), Figures.withUnit(known, "mm")));
             pairs.add(new Pair(
@@ -198,7 +198,7 @@ final class Contradictions {
                 .isPresent();
         if (thin) {
             ask(
-                    "thickness",
+                    MissingReading.THICKNESS,
                     "Measure again: the pack, %s, is far thinner than its nominal %s."
                             .formatted(Figures.withUnit(thickest.get(), "mm"), Figures.withUnit(nominal, "mm")));
             pairs.add(new Pair(
@@ -217,13 +217,13 @@ final class Contradictions {
         BigDecimal limit = bounded.voltage().chargeLimitV();
         if (limit != null && Chemistry.ofLimit(limit, limits).isEmpty()) {
             ask(
-                    "charge-limit",
+                    MissingReading.CHARGE_LIMIT,
                     "Read the charge limit again: no cell is charged to %s.".formatted(Figures.withUnit(limit, "V")));
             bounded = bounded.with(bounded.voltage().withoutLimit());
         }
     }
 
-    private void ask(String reading, String sentence) {
+    private void ask(MissingReading reading, String sentence) {
         again.add(new Again(reading, sentence));
     }
 

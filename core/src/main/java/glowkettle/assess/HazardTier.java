@@ -3,6 +3,7 @@ package glowkettle.assess;
 import glowkettle.assess.HazardReadings.Point;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.finding.RuleId;
 import glowkettle.finding.Working;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -21,14 +22,12 @@ public final class HazardTier {
 
     /** It says only that a reading is not there. */
     public static boolean isMissing(Finding finding) {
-        return finding.rule().startsWith(Row.MISSING);
+        return finding.ruleId().asksForAReading();
     }
 
     /** It isolates because something was not measured, and goes when it is. */
     public static boolean waitsForMeasurement(Finding finding) {
-        return isMissing(finding)
-                || finding.rule().equals(BodyRows.PILLOW)
-                || finding.rule().equals(BodyRows.PUSHED_OUT);
+        return finding.ruleId().sort() != RuleId.Sort.FOUND;
     }
 
     public static Result<TierVerdict> judge(HazardReadings readings, ShopLimits limits) {
@@ -79,7 +78,7 @@ public final class HazardTier {
 
     private static List<Fired> rows(HazardReadings readings, Contradictions contradictions, ShopLimits limits) {
         Row row = new Row(limits);
-        contradictions.again().forEach(again -> row.missing(true, again.rule(), again.sentence()));
+        contradictions.again().forEach(again -> row.contradicted(again.reading(), again.sentence()));
         WarmthRows warmth = new WarmthRows(readings, row);
         BodyRows body = new BodyRows(readings, row);
         body.judge(warmth.warm());
@@ -87,7 +86,7 @@ public final class HazardTier {
         new VoltageRows(readings, row).judge(body.anySwelling(), warmth.warm());
         row.missing(
                 readings.point() != Point.INTAKE && !body.thicknessCounts(),
-                "thickness",
+                MissingReading.THICKNESS,
                 "Measure the thickness at the middle of the pack, then at the corners.");
         return row.fired();
     }

@@ -2,6 +2,7 @@ package glowkettle.assess;
 
 import glowkettle.finding.Finding;
 import glowkettle.finding.Quantity;
+import glowkettle.finding.RuleId;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -12,8 +13,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Collects the rows that fire for one set of readings. Boundaries belong to the worse side. */
 final class Row {
-    static final String MISSING = "missing-";
-
     private final ShopLimits limits;
     private final List<Fired> fired = new ArrayList<>();
 
@@ -69,15 +68,33 @@ final class Row {
     }
 
     void seen(@Nullable Boolean yes, Tier tier, String rule, String sentence, Condition... conditions) {
+        seen(yes, tier, RuleId.found(rule), sentence, conditions);
+    }
+
+    void seen(@Nullable Boolean yes, Tier tier, RuleId rule, String sentence, Condition... conditions) {
         if (Boolean.TRUE.equals(yes)) {
             fired.add(new Fired(tier, new Finding(rule, tier.weight(), null, null, sentence), Set.of(conditions)));
         }
     }
 
-    /** Named once: what is asked for again is not missing a second time. */
-    void missing(boolean isMissing, String rule, String sentence) {
-        boolean named = fired.stream().anyMatch(one -> one.finding().rule().equals(MISSING + rule));
-        seen(isMissing && !named, Tier.GUARDED, MISSING + rule, sentence, Condition.MEASURE_NEXT);
+    /** Two readings of which one is not true: it is asked for again. */
+    void contradicted(MissingReading reading, String sentence) {
+        if (!isNamed(reading)) {
+            seen(true, Tier.GUARDED, RuleId.contradicted(reading.id()), sentence, Condition.MEASURE_NEXT);
+        }
+    }
+
+    /** What is asked for again is not missing a second time. */
+    void missing(boolean isMissing, MissingReading reading, String sentence) {
+        if (!isNamed(reading)) {
+            seen(isMissing, Tier.GUARDED, RuleId.missing(reading.id()), sentence, Condition.MEASURE_NEXT);
+        }
+    }
+
+    private boolean isNamed(MissingReading reading) {
+        return fired.stream()
+                .flatMap(one -> MissingReading.of(one.finding()).stream())
+                .anyMatch(reading::equals);
     }
 
     boolean reaches(Limit limit, @Nullable BigDecimal reading) {

@@ -39,17 +39,17 @@ final class VoltageRows {
         boolean liftedOut = readings.point() != Point.INTAKE;
         row.missing(
                 plugSaysNothing || liftedOut && lowestV == null,
-                "rested-voltage",
+                MissingReading.RESTED_VOLTAGE,
                 plugSaysNothing
                         ? "So low a reading at the plug says nothing, the board may be latched off: read at the cells or the gauge."
                         : "Read the rested voltage at the cells, the gauge or the plug.");
         row.missing(
                 liftedOut && readings.voltage().chargeLimitV() == null,
-                "charge-limit",
+                MissingReading.CHARGE_LIMIT,
                 "Find the charge limit per cell on the label.");
         row.missing(
                 readings.point() == Point.LIFTED_OUT && dropNeeded(anySwelling, warm) && !dropKnown,
-                "voltage-drop",
+                MissingReading.VOLTAGE_DROP,
                 "Measure the voltage drop at rest: twice, with the temperature steady.");
     }
 

@@ -63,11 +63,15 @@ final class WarmthRows {
         }
         overrun();
         boolean needed = readings.point() != Point.NEW;
-        row.missing(needed && warmth.surfaceC() == null, "surface", "Take the surface temperature over the pack.");
-        row.missing(needed && warmth.ambientC() == null, "ambient", "Take the temperature of the shop's air.");
+        row.missing(
+                needed && warmth.surfaceC() == null,
+                MissingReading.SURFACE,
+                "Take the surface temperature over the pack.");
+        row.missing(
+                needed && warmth.ambientC() == null, MissingReading.AMBIENT, "Take the temperature of the shop's air.");
         row.missing(
                 warmth.surfaceC() != null && warmth.atRest() == null,
-                "rest",
+                MissingReading.REST,
                 "Say whether the device has been off, unplugged and unheated for 30 minutes.");
     }
 
@@ -206,7 +210,8 @@ final class WarmthRows {
             return;
         }
         BigDecimal cellC = cellC(readings.cell());
-        row.missing(cellC == null, "cell", "Heat was on for too long: take the temperature of the cell, now.");
+        row.missing(
+                cellC == null, MissingReading.CELL, "Heat was on for too long: take the temperature of the cell, now.");
         row.from(
                 Limit.SURFACE_EVACUATE_C,
                 cellC,

@@ -5,14 +5,24 @@ import org.jspecify.annotations.Nullable;
 /**
  * One thing a rule found: what was measured, the limit it was held against, and one plain sentence.
  *
- * @param rule kebab-case id of the rule, stable over versions
+ * @param ruleId which rule found it
  */
 public record Finding(
-        String rule,
+        RuleId ruleId,
         Weight weight,
         @Nullable Quantity measured,
         @Nullable AppliedLimit limit,
         String sentence) {
+    public Finding(
+            String rule, Weight weight, @Nullable Quantity measured, @Nullable AppliedLimit limit, String sentence) {
+        this(RuleId.found(rule), weight, measured, limit, sentence);
+    }
+
+    /** The id of the rule, as it is shown and sent. */
+    public String rule() {
+        return ruleId.id();
+    }
+
     public static Finding note(String rule, String sentence) {
         return new Finding(rule, Weight.NOTE, null, null, sentence);
     }

@@ -15,6 +15,7 @@ import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -150,12 +151,17 @@ public final class Honesty {
                 usual(massKg, nominal, Limit.USUAL_MASS_FROM_WHKG, limits),
                 usual(massKg, nominal, Limit.USUAL_MASS_TO_WHKG, limits));
         findings.add(new Finding(
-                "label-" + belief.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                rule(belief),
                 belief == Belief.NOT_CREDIBLE ? Weight.STOP : belief == Belief.HIGH ? Weight.CARE : Weight.NOTE,
                 Quantity.rounded(share * 100, 0, "% of the ceiling"),
                 limits.applied(Objects.requireNonNullElse(volumeLimit, Limit.CEILING_MASS_WHKG)),
                 sentence(judgement, claim)));
         return new Result<>(judgement, findings, new Working(lines));
+    }
+
+    /** The rule whose finding says how far a label is believed. */
+    static String rule(Belief belief) {
+        return "label-" + belief.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static Belief belief(double share, ShopLimits limits) {

@@ -309,7 +309,7 @@ public final class PackComparison {
                 "at most " + Figures.withUnit(judgement.mostMah(), "mAh"),
                 Figures.withUnit(offered.capacityMah(), "mAh"),
                 judged.findings().stream()
-                        .filter(finding -> finding.rule().startsWith("label-"))
+                        .filter(finding -> finding.rule().equals(Honesty.rule(judgement.belief())))
                         .findFirst()
                         .map(Finding::sentence)
                         .orElseThrow(),

@@ -3,7 +3,9 @@ package glowkettle.isolation;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.finding.RuleId;
 import glowkettle.finding.Says;
+import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
@@ -71,7 +73,12 @@ public record HandOver(
                             .formatted(damaged)));
         }
         if (!weighed) {
-            findings.add(Finding.care("missing-mass", "Weigh the packs without a mass before the carrier asks."));
+            findings.add(new Finding(
+                    RuleId.missing("mass"),
+                    Weight.CARE,
+                    null,
+                    null,
+                    "Weigh the packs without a mass before the carrier asks."));
         }
         findings.add(Finding.note("usual-guidance", "Usual guidance: check your local rules and your carrier."));
         return new Result<>(

@@ -124,7 +124,7 @@ record Tiers(
     private static Result<TierVerdict> with(Result<TierVerdict> verdict, Map<String, Finding> held) {
         List<Finding> kept = notTold(verdict, held)
                 .map(finding -> new Finding(
-                        finding.rule(),
+                        finding.ruleId(),
                         finding.weight(),
                         finding.measured(),
                         finding.limit(),

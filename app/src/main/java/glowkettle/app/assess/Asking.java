@@ -1,7 +1,7 @@
 package glowkettle.app.assess;
 
 import glowkettle.arrive.Symptom;
-import glowkettle.finding.Finding;
+import glowkettle.assess.MissingReading;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.arrive.Arriving;
@@ -9,6 +9,7 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.PackHealth;
 import glowkettle.job.open.Opening;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,8 +24,6 @@ import java.util.stream.Collectors;
  * @param form the kind of entry its form makes, or empty when nothing is missing
  */
 public record Asking(String form, String sentence, String because) {
-    private static final List<String> ORDER =
-            List.of("missing-look-and-smell", "missing-surface", "missing-ambient", "missing-rest", "missing-seam");
     /** What a complaint of danger asks for before the usual order; the most urgent first. */
     private static final Map<Symptom, String> FIRST =
             ordered(Symptom.HOT, "warmth-taken", Symptom.LIFTING, "seam-taken", Symptom.NO_CLICK, "seam-taken");
@@ -40,25 +39,27 @@ public record Asking(String form, String sentence, String because) {
             "gauge-read");
 
     static Asking of(JobFile job) {
-        List<Finding> missing = job.tier().findings().stream()
-                .filter(finding -> finding.rule().startsWith("missing-"))
+        List<Missing> missing = job.tier().findings().stream()
+                .flatMap(finding ->
+                        MissingReading.of(finding).map(reading -> new Missing(reading, finding.sentence())).stream())
                 .toList();
         // Looking and smelling costs nothing and touches nothing, so it stays first; then the symptom chooses.
-        if (missing.stream().anyMatch(finding -> finding.rule().equals("missing-look-and-smell"))) {
+        if (missing.stream().anyMatch(one -> one.reading() == MissingReading.LOOK_AND_SMELL)) {
             return usual(missing);
         }
-        Set<String> wanted =
-                missing.stream().map(finding -> form(finding.rule())).collect(Collectors.toSet());
+        Set<String> wanted = missing.stream().map(one -> form(one.reading())).collect(Collectors.toSet());
         return because(job, FIRST, wanted::contains)
                 .or(() -> missing.isEmpty() ? Optional.empty() : Optional.of(usual(missing)))
                 .or(() -> because(job, THEN, form -> !taken(job, form) && !givesWay(form, job)))
                 .orElseGet(() -> gauge(job));
     }
 
-    private static Asking usual(List<Finding> missing) {
+    private record Missing(MissingReading reading, String sentence) {}
+
+    private static Asking usual(List<Missing> missing) {
         return missing.stream()
-                .min((a, b) -> Integer.compare(place(a), place(b)))
-                .map(finding -> new Asking(form(finding.rule()), finding.sentence(), ""))
+                .min(Comparator.comparing(Missing::reading))
+                .map(one -> new Asking(form(one.reading()), one.sentence(), ""))
                 .orElseThrow();
     }
 
@@ -86,18 +87,13 @@ public record Asking(String form, String sentence, String because) {
         return map;
     }
 
-    private static int place(Finding finding) {
-        int index = ORDER.indexOf(finding.rule());
-        return index < 0 ? ORDER.size() : index;
-    }
-
-    private static String form(String rule) {
-        return switch (rule) {
-            case "missing-look-and-smell" -> "looked";
-            case "missing-surface", "missing-ambient", "missing-rest" -> "warmth-taken";
-            case "missing-seam" -> "seam-taken";
-            case "missing-thickness" -> "thickness-taken";
-            default -> "voltage-taken";
+    private static String form(MissingReading reading) {
+        return switch (reading) {
+            case LOOK_AND_SMELL -> "looked";
+            case SURFACE, AMBIENT, REST, CELL -> "warmth-taken";
+            case SEAM -> "seam-taken";
+            case THICKNESS -> "thickness-taken";
+            case RESTED_VOLTAGE, CHARGE_LIMIT, VOLTAGE_DROP -> "voltage-taken";
         };
     }
 

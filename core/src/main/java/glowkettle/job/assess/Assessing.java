@@ -3,10 +3,12 @@ package glowkettle.job.assess;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.HazardTier;
 import glowkettle.assess.Health;
+import glowkettle.assess.MissingReading;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.finding.RuleId;
 import glowkettle.finding.Weight;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
@@ -126,7 +128,9 @@ public final class Assessing {
     public static Stream<String> toTake(Result<TierVerdict> verdict) {
         return verdict.findings().stream()
                 .filter(HazardTier::isMissing)
-                .filter(finding -> !finding.rule().equals("missing-voltage-drop"))
+                .filter(finding -> MissingReading.of(finding)
+                        .filter(MissingReading.VOLTAGE_DROP::equals)
+                        .isEmpty())
                 .map(Finding::sentence);
     }
 
@@ -138,9 +142,8 @@ public final class Assessing {
     /** A reading that cannot be true as it stands. */
     public Optional<String> askedAgain() {
         return job.tier().findings().stream()
-                .filter(HazardTier::isMissing)
+                .filter(finding -> finding.ruleId().sort() == RuleId.Sort.CONTRADICTED)
                 .map(Finding::sentence)
-                .filter(sentence -> sentence.contains(" again"))
                 .findFirst();
     }
 
