@@ -15,12 +15,12 @@ final class BodyRows {
     private static final RuleId PUSHED_OUT = RuleId.unmeasured("pushed-out");
 
     private final HazardReadings readings;
-    private final Row row;
+    private final FiredRows row;
     private final Optional<Swelling> swelling;
     private final @Nullable BigDecimal bulgeMm;
     private final boolean thicknessMeasured;
 
-    BodyRows(HazardReadings readings, Row row) {
+    BodyRows(HazardReadings readings, FiredRows row) {
         this.readings = readings;
         this.row = row;
         swelling = Swelling.of(readings.thickness());

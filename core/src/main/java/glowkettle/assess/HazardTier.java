@@ -32,17 +32,17 @@ public final class HazardTier {
 
     public static Result<TierVerdict> judge(HazardReadings readings, ShopLimits limits) {
         Contradictions contradictions = Contradictions.in(readings, limits);
-        List<Fired> fired = fired(contradictions, limits);
+        List<FiredRow> fired = fired(contradictions, limits);
         Tier tier = tier(fired);
         Set<Condition> conditions =
                 fired.stream().flatMap(one -> one.conditions().stream()).collect(Collectors.toSet());
         List<String> measureNext = fired.stream()
-                .filter(Fired::isMissing)
+                .filter(FiredRow::isMissing)
                 .map(one -> one.finding().sentence())
                 .toList();
         return new Result<>(
                 new TierVerdict(tier, conditions, measureNext),
-                fired.stream().map(Fired::finding).toList(),
+                fired.stream().map(FiredRow::finding).toList(),
                 working(readings, limits));
     }
 
@@ -50,12 +50,12 @@ public final class HazardTier {
      * The rows that fire. Where readings contradict each other: those that fire without them, and those of the mildest way
      * in which some of them are true, since that much stands in any case.
      */
-    private static List<Fired> fired(Contradictions contradictions, ShopLimits limits) {
+    private static List<FiredRow> fired(Contradictions contradictions, ShopLimits limits) {
         List<HazardReadings> alternatives = contradictions.alternatives();
         if (alternatives.size() == 1) {
             return strongestFirst(rows(alternatives.getFirst(), contradictions, limits));
         }
-        List<Fired> fired = new ArrayList<>(rows(contradictions.certain(), contradictions, limits));
+        List<FiredRow> fired = new ArrayList<>(rows(contradictions.certain(), contradictions, limits));
         alternatives.stream()
                 .map(readings -> rows(readings, contradictions, limits))
                 .min(Comparator.comparing(HazardTier::tier))
@@ -66,18 +66,18 @@ public final class HazardTier {
         return strongestFirst(fired);
     }
 
-    private static Tier tier(List<Fired> fired) {
-        return fired.stream().map(Fired::tier).reduce(Tier.CLEAR, Tier::worse);
+    private static Tier tier(List<FiredRow> fired) {
+        return fired.stream().map(FiredRow::tier).reduce(Tier.CLEAR, Tier::worse);
     }
 
-    private static List<Fired> strongestFirst(List<Fired> fired) {
+    private static List<FiredRow> strongestFirst(List<FiredRow> fired) {
         return fired.stream()
-                .sorted(Comparator.comparing(Fired::tier).reversed())
+                .sorted(Comparator.comparing(FiredRow::tier).reversed())
                 .toList();
     }
 
-    private static List<Fired> rows(HazardReadings readings, Contradictions contradictions, ShopLimits limits) {
-        Row row = new Row(limits);
+    private static List<FiredRow> rows(HazardReadings readings, Contradictions contradictions, ShopLimits limits) {
+        FiredRows row = new FiredRows(limits);
         contradictions.again().forEach(again -> row.contradicted(again.reading(), again.sentence()));
         WarmthRows warmth = new WarmthRows(readings, row);
         BodyRows body = new BodyRows(readings, row);

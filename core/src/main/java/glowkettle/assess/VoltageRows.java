@@ -16,11 +16,11 @@ final class VoltageRows {
     private static final BigDecimal HOURS_PER_DAY = BigDecimal.valueOf(24);
 
     private final HazardReadings readings;
-    private final Row row;
+    private final FiredRows row;
     private final @Nullable BigDecimal lowestV;
     private final boolean plugSaysNothing;
 
-    VoltageRows(HazardReadings readings, Row row) {
+    VoltageRows(HazardReadings readings, FiredRows row) {
         this.readings = readings;
         this.row = row;
         Voltage voltage = readings.voltage();

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 final class WarmthRows {
     private final HazardReadings readings;
     private final Warmth warmth;
-    private final Row row;
+    private final FiredRows row;
     private final @Nullable BigDecimal hottestC;
     private final @Nullable BigDecimal predictedC;
     private final @Nullable BigDecimal aboveAmbientK;
@@ -24,7 +24,7 @@ final class WarmthRows {
     private final boolean mayBeUnheated;
     private final boolean mayBeWithoutCurrent;
 
-    WarmthRows(HazardReadings readings, Row row) {
+    WarmthRows(HazardReadings readings, FiredRows row) {
         this.readings = readings;
         this.warmth = readings.warmth();
         this.row = row;

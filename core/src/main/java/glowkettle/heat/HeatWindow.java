@@ -134,8 +134,9 @@ public record HeatWindow(
         request.stack().checked();
         double worksFromC =
                 limits.number(Objects.requireNonNull(request.stack().adhesive().worksFrom()));
-        Heating heating = new Heating(request, new Heating.Doubt(1, heatedFactor), CELL_MM, TOLERANCE_K, limits);
-        Heating.Outcome outcome = heating.outcome(worksFromC);
+        HeatedColumns heating =
+                new HeatedColumns(request, new HeatedColumns.Doubt(1, heatedFactor), CELL_MM, TOLERANCE_K, limits);
+        HeatedColumns.Outcome outcome = heating.outcome(worksFromC);
         HeatWindow window = new HeatWindow(
                 seconds(outcome.bondReadyS()),
                 seconds(outcome.limitS()),
@@ -150,18 +151,19 @@ public record HeatWindow(
 
     private static @Nullable Afterwards afterwards(
             Request request,
-            Heating heating,
+            HeatedColumns heating,
             double heatedFactor,
-            Heating.Outcome outcome,
+            HeatedColumns.Outcome outcome,
             double worksFromC,
             ShopLimits limits) {
         double liftOffS = request.liftOffS() != null ? request.liftOffS().doubleValue() : outcome.latestLiftOffS();
         if (liftOffS <= 0) {
             return null;
         }
-        Heating followed = liftOffS <= heating.lastS()
+        HeatedColumns followed = liftOffS <= heating.lastS()
                 ? heating
-                : Heating.fully(request, new Heating.Doubt(1, heatedFactor), CELL_MM, TOLERANCE_K, liftOffS, limits);
+                : HeatedColumns.fully(
+                        request, new HeatedColumns.Doubt(1, heatedFactor), CELL_MM, TOLERANCE_K, liftOffS, limits);
         return followed.afterwards(liftOffS, worksFromC, worksFromC - limits.number(Limit.HOLD_BELOW_WORK_K));
     }
 
@@ -171,9 +173,9 @@ public record HeatWindow(
      */
     public static List<Point> curveUntil(
             Request request, BigDecimal heatedFactor, BigDecimal untilS, ShopLimits limits) {
-        return Heating.fully(
+        return HeatedColumns.fully(
                         request,
-                        new Heating.Doubt(1, heatedFactor.doubleValue()),
+                        new HeatedColumns.Doubt(1, heatedFactor.doubleValue()),
                         COARSE_CELL_MM,
                         COARSE_TOLERANCE_K,
                         untilS.doubleValue(),

@@ -19,11 +19,11 @@ final class LiftOff {
     private static final int MOST_TRIES = 40;
 
     private final Column column;
-    private final Course heating;
-    private final Course.Faces away;
+    private final ColumnHistory heating;
+    private final ColumnHistory.Faces away;
     private final double toleranceK;
 
-    LiftOff(Column column, Course heating, Course.Faces away, double toleranceK) {
+    LiftOff(Column column, ColumnHistory heating, ColumnHistory.Faces away, double toleranceK) {
         this.column = column;
         this.heating = heating;
         this.away = away;
@@ -72,12 +72,12 @@ final class LiftOff {
     }
 
     /** The column after an end, until every layer has passed its peak. */
-    Course pastPeaks(double endS) {
+    ColumnHistory pastPeaks(double endS) {
         return after(endS).walk(LONGEST_S, new Peaks());
     }
 
     /** The column after an end, until its bond has cooled; one that was not ready yet is given its time to get ready. */
-    Course untilCold(double endS, double worksFromC, double holdC, boolean wasReady) {
+    ColumnHistory untilCold(double endS, double worksFromC, double holdC, boolean wasReady) {
         double[] warmest = {Double.NEGATIVE_INFINITY};
         return after(endS).walk(LONGEST_COOLING_S, instant -> {
             double here = instant.coldestBondC();
@@ -93,8 +93,8 @@ final class LiftOff {
         return after(endS).walk(laterS, instant -> false).instantAt(laterS);
     }
 
-    private Course after(double endS) {
-        return new Course(column, away, heating.at(endS), toleranceK);
+    private ColumnHistory after(double endS) {
+        return new ColumnHistory(column, away, heating.at(endS), toleranceK);
     }
 
     private final class Peaks implements Predicate<Column.Instant> {

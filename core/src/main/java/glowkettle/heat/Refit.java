@@ -118,7 +118,8 @@ public record Refit(
         double onS = heating.liftOffS() == null
                 ? untilS
                 : Math.min(untilS, heating.liftOffS().doubleValue());
-        Heating curve = Heating.fully(heating, new Heating.Doubt(1, factor), CELL_MM, TOLERANCE_K, onS, limits);
+        HeatedColumns curve =
+                HeatedColumns.fully(heating, new HeatedColumns.Doubt(1, factor), CELL_MM, TOLERANCE_K, onS, limits);
         double predictedC = onS < untilS ? curve.readAfterC(onS, untilS - onS, spot) : curve.readC(onS, spot);
         return Figures.round(predictedC, 1);
     }
@@ -180,7 +181,8 @@ public record Refit(
                 .mapToDouble(reading -> reading.sinceS().doubleValue())
                 .max()
                 .orElseThrow();
-        Heating curve = Heating.fully(heating, new Heating.Doubt(1, factor), CELL_MM, TOLERANCE_K, untilS, limits);
+        HeatedColumns curve =
+                HeatedColumns.fully(heating, new HeatedColumns.Doubt(1, factor), CELL_MM, TOLERANCE_K, untilS, limits);
         return readings.stream()
                 .mapToDouble(reading -> reading.temperatureC().doubleValue()
                         - curve.readC(reading.sinceS().doubleValue(), reading.spot()))

@@ -92,7 +92,7 @@ public record SettingSearch(List<Offer> offers, int tried) {
 
     private static void offer(HeatWindow.Request request, double worksFromC, ShopLimits limits, List<Exact> offers) {
         double readyMostS = limits.number(Limit.READY_MOST_S);
-        Heating.Outcome outcome = heating(request, 1, limits).outcome(worksFromC);
+        HeatedColumns.Outcome outcome = heating(request, 1, limits).outcome(worksFromC);
         double widthS = outcome.latestLiftOffS() - outcome.bondReadyS();
         // Written so that a bond that is never ready, which is no number, is refused too.
         if (!(outcome.bondReadyS() <= readyMostS && widthS >= limits.number(Limit.WINDOW_LEAST_S))) {
@@ -115,8 +115,8 @@ public record SettingSearch(List<Offer> offers, int tried) {
                 widthS));
     }
 
-    private static Heating heating(HeatWindow.Request request, double doubt, ShopLimits limits) {
-        return new Heating(request, new Heating.Doubt(doubt, 1), CELL_MM, TOLERANCE_K, limits);
+    private static HeatedColumns heating(HeatWindow.Request request, double doubt, ShopLimits limits) {
+        return new HeatedColumns(request, new HeatedColumns.Doubt(doubt, 1), CELL_MM, TOLERANCE_K, limits);
     }
 
     private static List<Finding> findings(SettingSearch search, HeatWindow.Request request) {

@@ -34,7 +34,11 @@ public final class Admission {
             return Optional.empty();
         }
         Recorded next = new Recorded(job.state().seq() + 1, now, author.name(), entry, null);
-        return Correction.lowered(job, files.at(job.state().and(next), now), file -> Optional.of(file.oldPackTier()))
+        JobFile then = files.at(job.state().and(next), now);
+        if (job.isToldNothingNew(entry, then)) {
+            return Optional.empty();
+        }
+        return Correction.lowered(job, then, file -> Optional.of(file.oldPackTier()))
                 .flatMap(lowered ->
                         no("", "This would lower the tier %s: only a lead does that.".formatted(lowered.words())));
     }

@@ -108,7 +108,7 @@ public final class Chapters {
         return known(rooms, entry).words(entry, job);
     }
 
-    Optional<Told> tells(Entry entry, DeviceModel model, ShopLimits limits) {
+    public Optional<Told> tells(Entry entry, DeviceModel model, ShopLimits limits) {
         return known(rooms, entry).tells(entry, model, limits);
     }
 

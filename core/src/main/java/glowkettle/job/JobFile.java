@@ -125,6 +125,11 @@ public final class JobFile {
         return once(GATHERED, job -> Hazards.all(told(), model, limits));
     }
 
+    /** Whether one entry more leaves every pack as it was: it tells of none, and the model and the limits stay. */
+    boolean isToldNothingNew(Entry entry, JobFile then) {
+        return chapters.tells(entry, model, limits).isEmpty() && limits.equals(then.limits) && model.equals(then.model);
+    }
+
     /** What isolates, or was ever worse, is left out of account. */
     public boolean tiersAside() {
         return tiersAside;

@@ -20,15 +20,15 @@ class KeptTest {
         return hours == null ? null : PLUGGED_IN.plusSeconds(Math.round(hours * 3600));
     }
 
-    private static Result<Kept.Verdict> judge(
+    private static Result<SoakVerdict.Verdict> judge(
             @Nullable Double full,
             @Nullable Double unplugged,
             @Nullable Double off,
             @Nullable Double again,
             @Nullable Double done,
-            Kept.Mishap... mishaps) {
-        return Kept.judge(
-                new Kept.Log(
+            SoakVerdict.Mishap... mishaps) {
+        return SoakVerdict.judge(
+                new SoakVerdict.Log(
                         new Progress(
                                 PLUGGED_IN,
                                 hoursIn(full),
@@ -60,8 +60,14 @@ class KeptTest {
         "2,3.0,,,,REPEAT,CHARGE_AND_SOAK"
     })
     void theLogIsHeldAgainstTheProtocol(
-            Double full, Double unplugged, Double off, Double again, Double done, Kept.Standing standing, Phase from) {
-        Kept.Verdict verdict = judge(full, unplugged, off, again, done).result();
+            Double full,
+            Double unplugged,
+            Double off,
+            Double again,
+            Double done,
+            SoakVerdict.Standing standing,
+            Phase from) {
+        SoakVerdict.Verdict verdict = judge(full, unplugged, off, again, done).result();
 
         assertThat(verdict.standing()).isEqualTo(standing);
         assertThat(verdict.repeatFrom()).isEqualTo(from);
@@ -69,17 +75,24 @@ class KeptTest {
 
     @Test
     void aMishapSpoilsACycleThatTheClockWouldPass() {
-        for (Kept.Mishap mishap : Kept.Mishap.values()) {
-            Result<Kept.Verdict> judged = judge(2.0, 4.5, 10.0, 16.0, 18.0, mishap);
+        for (SoakVerdict.Mishap mishap : SoakVerdict.Mishap.values()) {
+            Result<SoakVerdict.Verdict> judged = judge(2.0, 4.5, 10.0, 16.0, 18.0, mishap);
 
             assertThat(judged.result().standing())
                     .isEqualTo(
-                            mishap == Kept.Mishap.LAST_CHARGE_BREAK
-                                    ? Kept.Standing.VALID_WITH_REMARKS
-                                    : Kept.Standing.REPEAT);
+                            mishap == SoakVerdict.Mishap.LAST_CHARGE_BREAK
+                                    ? SoakVerdict.Standing.VALID_WITH_REMARKS
+                                    : SoakVerdict.Standing.REPEAT);
             assertThat(judged.findings()).extracting(Finding::sentence).contains(mishap.sentence());
         }
-        assertThat(judge(2.0, 4.5, 10.0, 16.0, 18.0, Kept.Mishap.LAST_CHARGE_INTERRUPTED, Kept.Mishap.SLEPT)
+        assertThat(judge(
+                                2.0,
+                                4.5,
+                                10.0,
+                                16.0,
+                                18.0,
+                                SoakVerdict.Mishap.LAST_CHARGE_INTERRUPTED,
+                                SoakVerdict.Mishap.SLEPT)
                         .result()
                         .repeatFrom())
                 .isEqualTo(Phase.CHARGE_AND_SOAK);
@@ -95,10 +108,12 @@ class KeptTest {
         ",false,0,VALID"
     })
     void aRechargeAndABreakAreHeldAgainstTheirLimits(
-            @Nullable BigDecimal recharge, boolean above, @Nullable BigDecimal pause, Kept.Standing standing) {
+            @Nullable BigDecimal recharge, boolean above, @Nullable BigDecimal pause, SoakVerdict.Standing standing) {
         Progress whole =
                 new Progress(PLUGGED_IN, hoursIn(2.0), hoursIn(4.5), hoursIn(10.0), hoursIn(16.0), hoursIn(18.0));
-        assertThat(Kept.judge(new Kept.Log(whole, Set.of(), recharge, above, pause, Set.of()), ShopLimits.defaults())
+        assertThat(SoakVerdict.judge(
+                                new SoakVerdict.Log(whole, Set.of(), recharge, above, pause, Set.of()),
+                                ShopLimits.defaults())
                         .result()
                         .standing())
                 .isEqualTo(standing);
@@ -108,13 +123,13 @@ class KeptTest {
     void aTimeThatIsASumsLeavesARemark() {
         Progress whole =
                 new Progress(PLUGGED_IN, hoursIn(2.0), hoursIn(4.5), hoursIn(10.0), hoursIn(16.0), hoursIn(18.0));
-        for (Kept.Reckoned reckoned : Kept.Reckoned.values()) {
-            assertThat(Kept.judge(
-                                    new Kept.Log(whole, Set.of(), null, false, null, Set.of(reckoned)),
+        for (SoakVerdict.Reckoned reckoned : SoakVerdict.Reckoned.values()) {
+            assertThat(SoakVerdict.judge(
+                                    new SoakVerdict.Log(whole, Set.of(), null, false, null, Set.of(reckoned)),
                                     ShopLimits.defaults())
                             .result()
                             .standing())
-                    .isEqualTo(Kept.Standing.VALID_WITH_REMARKS);
+                    .isEqualTo(SoakVerdict.Standing.VALID_WITH_REMARKS);
         }
     }
 }

@@ -41,7 +41,7 @@ class MarchTest {
     void aSlabHeatedOnBothSidesFollowsItsSeriesWithinATenthOfAKelvin(
             Material material, String thickMm, double transfer, double seconds) {
         Mesh mesh = mesh(material, thickMm);
-        March march = new March(
+        HeatConduction march = new HeatConduction(
                 mesh,
                 Surroundings.steady(transfer, 84),
                 Surroundings.steady(transfer, 84),
@@ -67,7 +67,7 @@ class MarchTest {
         Surroundings resting = Surroundings.steady(10, 20);
         Surroundings below = hot == Setting.Face.BELOW ? heated : resting;
         Surroundings above = hot == Setting.Face.BELOW ? resting : heated;
-        March march = new March(column.mesh, below, above, column.allAt(20), 0, 0.002);
+        HeatConduction march = new HeatConduction(column.mesh, below, above, column.allAt(20), 0, 0.002);
         double flowed = 0;
         double lastFlux = flux(column, march, below, above);
         double lastS = 0;
@@ -90,7 +90,7 @@ class MarchTest {
         return sum;
     }
 
-    private static double flux(Column column, March march, Surroundings below, Surroundings above) {
+    private static double flux(Column column, HeatConduction march, Surroundings below, Surroundings above) {
         Column.Instant instant = new Column.Instant(column, march.temperatures(), below, above, march.sinceS());
         return below.transferWm2K() * (below.endC() - instant.faceC(Setting.Face.BELOW))
                 + above.transferWm2K() * (above.endC() - instant.faceC(Setting.Face.ABOVE));
@@ -110,7 +110,7 @@ class MarchTest {
     private static double cellC(Column column, double seconds, double toleranceK) {
         Surroundings below = Surroundings.steady(150, 84);
         Surroundings above = Surroundings.steady(10, 20);
-        March march = new March(column.mesh, below, above, column.allAt(20), 0, toleranceK);
+        HeatConduction march = new HeatConduction(column.mesh, below, above, column.allAt(20), 0, toleranceK);
         march.to(seconds);
         return new Column.Instant(column, march.temperatures(), below, above, seconds).hottestC(Layer.Part.CELL);
     }
@@ -131,8 +131,9 @@ class MarchTest {
         assertThat(seen.endC()).isCloseTo((0.25 * 50 * 100 + 0.75 * 10 * 20) / 20, within(1e-9));
     }
 
-    private static March march(Mesh mesh, double transfer, double hotC, double restC, double startC, double seconds) {
-        March march = new March(
+    private static HeatConduction march(
+            Mesh mesh, double transfer, double hotC, double restC, double startC, double seconds) {
+        HeatConduction march = new HeatConduction(
                 mesh,
                 Surroundings.steady(transfer, hotC),
                 Surroundings.steady(0, restC),

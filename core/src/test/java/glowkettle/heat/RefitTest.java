@@ -20,7 +20,8 @@ class RefitTest {
 
     /** What a probe reads when the contact is this many times what was planned. */
     private static Refit.Reading read(double factor, double sinceS, Refit.Spot spot) {
-        double temperatureC = Heating.fully(HEATING, new Heating.Doubt(1, factor), 0.05, 0.02, sinceS, LIMITS)
+        double temperatureC = HeatedColumns.fully(
+                        HEATING, new HeatedColumns.Doubt(1, factor), 0.05, 0.02, sinceS, LIMITS)
                 .readC(sinceS, spot);
         return new Refit.Reading(
                 BigDecimal.valueOf(sinceS),

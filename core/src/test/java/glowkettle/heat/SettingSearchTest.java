@@ -57,8 +57,8 @@ class SettingSearchTest {
         SettingSearch.Offer best =
                 search(Stacks.FRONT_GLASS, "20", LIMITS).offers().getFirst();
         HeatWindow.Request request = request(Stacks.FRONT_GLASS, best.setting(), "20");
-        double slowS = new Heating(request, new Heating.Doubt(0.7, 1), 0.05, 0.05, LIMITS).bondReadyS(60);
-        double earlyS = new Heating(request, new Heating.Doubt(1.3, 1), 0.05, 0.05, LIMITS)
+        double slowS = new HeatedColumns(request, new HeatedColumns.Doubt(0.7, 1), 0.05, 0.05, LIMITS).bondReadyS(60);
+        double earlyS = new HeatedColumns(request, new HeatedColumns.Doubt(1.3, 1), 0.05, 0.05, LIMITS)
                 .outcome(60)
                 .latestLiftOffS();
         assertThat(slowS).isLessThan(earlyS);

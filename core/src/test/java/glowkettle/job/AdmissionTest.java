@@ -11,7 +11,7 @@ import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.RunDown;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TimedRun;
-import glowkettle.calibrate.Kept;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
@@ -268,13 +268,13 @@ class AdmissionTest {
         Bench bench = closedYesterday();
         bench.write(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 600));
         assertThat(bench.refusal(new CalibrateEntry.CycleRepeated())).isPresent();
-        bench.write(new CalibrateEntry.CycleMishap(Kept.Mishap.CHARGE_INTERRUPTED));
+        bench.write(new CalibrateEntry.CycleMishap(SoakVerdict.Mishap.CHARGE_INTERRUPTED));
         assertThat(bench.refusal(event(CalibrateEntry.CycleStep.FULL_SEEN, 400)))
                 .isPresent();
         bench.write(new CalibrateEntry.CycleRepeated());
 
         assertThat(SoakCycle.of(bench.file()).progress().chargeStarted()).isNull();
-        assertThat(SoakCycle.of(bench.file()).verdict().result().standing()).isEqualTo(Kept.Standing.UNDER_WAY);
+        assertThat(SoakCycle.of(bench.file()).verdict().result().standing()).isEqualTo(SoakVerdict.Standing.UNDER_WAY);
         assertThat(bench.refusal(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 10)))
                 .isEmpty();
     }

@@ -154,7 +154,7 @@ class HoldController {
                 new Draft(
                         new ArriveEntry.PressureHeld(moment(path), id, log.targetKpa(), log.volumeMl(), held),
                         Forms.id(request),
-                        Draft.WHATEVER_CAME,
+                        Draft.UNSEEN,
                         null,
                         Forms.by(request),
                         Roles.of(request)));

@@ -53,7 +53,7 @@ class NewModels {
                     "name", "There is a model '%s' already; name what tells them apart".formatted(typed.name())));
         }
         Appended appended = journal.append(
-                number, new Draft(new ArriveEntry.ModelNamed(model.id()), formId, Draft.WHATEVER_CAME, null, by, role));
+                number, new Draft(new ArriveEntry.ModelNamed(model.id()), formId, Draft.UNSEEN, null, by, role));
         if (appended instanceof Appended.Refused refused) {
             TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
             return Optional.of(new Fault("", refused.refusal().reason()));

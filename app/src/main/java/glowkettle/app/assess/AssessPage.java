@@ -42,7 +42,7 @@ class AssessPage implements StagePage {
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         PackHealth health = PackHealth.of(job);
-        model.addAttribute("asking", Asking.of(job));
+        model.addAttribute("asking", NextReading.of(job));
         RestProposed rest = RestProposed.of(job);
         model.addAttribute("restProposed", rest.atRest());
         model.addAttribute("restBecause", rest.because());

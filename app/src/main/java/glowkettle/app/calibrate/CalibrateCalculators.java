@@ -3,8 +3,8 @@ package glowkettle.app.calibrate;
 import glowkettle.app.calculator.Calculator;
 import glowkettle.app.calculator.Calculators;
 import glowkettle.calibrate.ClockPlan;
-import glowkettle.calibrate.Kept;
 import glowkettle.calibrate.PhaseTimes;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Result;
 import glowkettle.limits.ShopLimits;
 import java.util.List;
@@ -44,12 +44,12 @@ class CalibrateCalculators implements Calculators {
                         "kept",
                         "Whether a soak cycle was kept",
                         KeptQuestion.class,
-                        Kept.Verdict.class,
+                        SoakVerdict.Verdict.class,
                         CalibrateCalculators::kept));
     }
 
-    private static Result<Kept.Verdict> kept(KeptQuestion question, ShopLimits limits) {
+    private static Result<SoakVerdict.Verdict> kept(KeptQuestion question, ShopLimits limits) {
         ProgressOrder.require("log", question.log());
-        return Kept.judge(question.asLog(), limits);
+        return SoakVerdict.judge(question.asLog(), limits);
     }
 }

@@ -5,9 +5,9 @@ import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.StagePage;
 import glowkettle.app.web.TypedMoment;
 import glowkettle.calibrate.ClockPlan;
-import glowkettle.calibrate.Kept;
 import glowkettle.calibrate.Phase;
 import glowkettle.calibrate.Progress;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
@@ -42,8 +42,8 @@ class CalibratePage implements StagePage {
         String startAt = attempt.asked("startAt");
         Result<ClockPlan.Outcome> plan = SoakCycle.of(job).clockPlan(now, hours, start(startAt, hours, now));
         Progress cycle = SoakCycle.of(job).progress();
-        Result<Kept.Verdict> verdict = SoakCycle.of(job).verdict();
-        boolean again = verdict.result().standing() == Kept.Standing.REPEAT;
+        Result<SoakVerdict.Verdict> verdict = SoakCycle.of(job).verdict();
+        boolean again = verdict.result().standing() == SoakVerdict.Standing.REPEAT;
         model.addAttribute("clockPlan", plan);
         if (plan.result() instanceof ClockPlan.Outcome.Planned planned) {
             model.addAttribute("planned", planned);
@@ -58,7 +58,7 @@ class CalibratePage implements StagePage {
         model.addAttribute("reckonedAt", reckonedAt(cycle, plan.result(), now));
         model.addAttribute("startAt", startAt);
         model.addAttribute("verdict", verdict);
-        model.addAttribute("mishaps", Kept.Mishap.values());
+        model.addAttribute("mishaps", SoakVerdict.Mishap.values());
         model.addAttribute(
                 "leftOut", job.state().latest(CalibrateEntry.CycleLeftOut.class).orElse(null));
     }

@@ -1,7 +1,7 @@
 package glowkettle.app.calibrate;
 
-import glowkettle.calibrate.Kept;
 import glowkettle.calibrate.Progress;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.math.BigDecimal;
@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 /** A log of a soak cycle, and what went wrong. */
 public record KeptQuestion(
         Progress log,
-        @Says("Mishaps") Set<Kept.Mishap> mishaps,
+        @Says("Mishaps") Set<SoakVerdict.Mishap> mishaps,
 
         @Says("Charged during the run-down") @Within(min = "0", max = "100", unit = "%") @Nullable
         BigDecimal rechargePercent,
@@ -22,9 +22,9 @@ public record KeptQuestion(
         @Says("Longest break of the last charge") @Within(min = "0", max = "100000", unit = "min") @Nullable
         BigDecimal lastChargeBreakMinutes,
 
-        @Says("Events nobody saw, whose time is a sum's") Set<Kept.Reckoned> reckoned) {
-    Kept.Log asLog() {
-        return new Kept.Log(
+        @Says("Events nobody saw, whose time is a sum's") Set<SoakVerdict.Reckoned> reckoned) {
+    SoakVerdict.Log asLog() {
+        return new SoakVerdict.Log(
                 log,
                 mishaps,
                 rechargePercent,

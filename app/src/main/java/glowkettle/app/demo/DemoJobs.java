@@ -138,7 +138,7 @@ class DemoJobs {
                 .cycle(CycleStep.CHARGE_STARTED, earlier.plus(Duration.ofMinutes(20)))
                 .cycle(CycleStep.FULL_SEEN, earlier.plus(Duration.ofMinutes(200)))
                 .cycle(CycleStep.RUN_DOWN_STARTED, earlier.plus(Duration.ofMinutes(240)))
-                .write(new CalibrateEntry.CycleMishap(glowkettle.calibrate.Kept.Mishap.SLEPT));
+                .write(new CalibrateEntry.CycleMishap(glowkettle.calibrate.SoakVerdict.Mishap.SLEPT));
         closedUp(3, 4, DUNLIN, "Gangway crew, ferry Skua", Symptom.SHORT_RUNTIME);
         closedUp(7, 1, DUNLIN, "Ticket hall, south quay", Symptom.WILL_NOT_CHARGE)
                 .cycle(CycleStep.CHARGE_STARTED, earlier.plus(Duration.ofMinutes(10)))

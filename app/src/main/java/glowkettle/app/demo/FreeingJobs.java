@@ -77,7 +77,7 @@ final class FreeingJobs {
         Play headset = opening.promised(0, 5, AVOCET, "Bridge, ferry Kittiwake", Symptom.WILL_NOT_CHARGE)
                 .assessed()
                 .tornDownTo("disconnect");
-        Freed.noted(headset.file().model().leadsOf("disconnect").orElseThrow(), headset);
+        FreeingSteps.noted(headset.file().model().leadsOf("disconnect").orElseThrow(), headset);
         headset.at(now.minus(Duration.ofMinutes(4))).write(new FreeEntry.ConductorFreed("black"));
         opening.promised(1, 6, CURLEW, "Deck crew, ferry Fulmar", Symptom.SHORT_RUNTIME)
                 .assessed()

@@ -202,7 +202,7 @@ final class Play {
             List<String> fasteners = file().model().fastenersOf(step.id()).stream()
                     .map(Fastener::id)
                     .toList();
-            Freed.before(step.id(), this);
+            FreeingSteps.before(step.id(), this);
             write(
                     fasteners.isEmpty()
                             ? new OpenEntry.StepDone(step.id())
@@ -283,7 +283,7 @@ final class Play {
             }
             if (file().model().leadsOf(step.get().id()).isPresent()
                     && Fitting.of(file()).newLeads().isEmpty()) {
-                write(Freed.measured(file().model()));
+                write(FreeingSteps.measured(file().model()));
             }
             List<String> empty = JobTray.of(file()).tray().result().emptyHoles();
             List<Tray.Placement> placements = file()

@@ -87,10 +87,11 @@ class FreePage implements StagePage {
         }
         model.addAttribute("leads", leads);
         model.addAttribute("ladder", ladder);
-        model.addAttribute("tryBy", ladder == null ? null : Act.tryBy(ladder).orElse(null));
+        model.addAttribute(
+                "tryBy", ladder == null ? null : FreeTask.tryBy(ladder).orElse(null));
         model.addAttribute("lock", freeing.ignition().orElse(null));
         model.addAttribute("wet", freeing.isWet(now));
-        model.addAttribute("act", Act.of(freeing, bond, heat, leads, ladder, now));
+        model.addAttribute("act", FreeTask.of(freeing, bond, heat, leads, ladder, now));
         model.addAttribute("strips", bond == null ? List.of() : freeing.strips(bond.operation()));
         model.addAttribute("tries", bond == null ? List.of() : freeing.tries(bond.operation()));
         model.addAttribute("doses", bond == null ? List.of() : Dose.of(bond, job.limits()));

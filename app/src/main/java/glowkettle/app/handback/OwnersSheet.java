@@ -2,7 +2,7 @@ package glowkettle.app.handback;
 
 import glowkettle.arrive.Symptom;
 import glowkettle.assess.Tier;
-import glowkettle.calibrate.Kept;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Figures;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
@@ -186,7 +186,7 @@ public record OwnersSheet(
                             .orElseThrow()
                             .reason();
         }
-        Kept.Standing standing = SoakCycle.of(job).verdict().result().standing();
+        SoakVerdict.Standing standing = SoakCycle.of(job).verdict().result().standing();
         return switch (standing) {
             case VALID -> "Calibrated; the percentage can be trusted.";
             case VALID_WITH_REMARKS ->

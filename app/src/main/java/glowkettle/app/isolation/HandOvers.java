@@ -81,7 +81,7 @@ public class HandOvers {
                     new Draft(
                             new IsolationEntry.PackReleased(number, collector),
                             Store.formOf(formId, job),
-                            Draft.WHATEVER_CAME,
+                            Draft.UNSEEN,
                             null,
                             by,
                             role));

@@ -84,7 +84,7 @@ class Store {
                     new Draft(
                             new IsolationEntry.Watched(typed.surfaceC(), typed.ambientC(), look),
                             formOf(by.formId(), pack.job()),
-                            Draft.WHATEVER_CAME,
+                            Draft.UNSEEN,
                             null,
                             by.name(),
                             by.role()));

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 public record Draft(
         Entry entry, UUID formId, long seen, @Nullable Long corrects, String by, Role role) {
     /** Seen by a writer to whom it makes no difference what others wrote meanwhile. */
-    public static final long WHATEVER_CAME = -1;
+    public static final long UNSEEN = -1;
 
     public Draft {
         if (by.isBlank()) {

@@ -95,7 +95,7 @@ public class JournalBook {
             return new Appended.Written(file(job));
         }
         Journal journal = journals.of(job);
-        if (draft.seen() != Draft.WHATEVER_CAME && draft.seen() != seq) {
+        if (draft.seen() != Draft.UNSEEN && draft.seen() != seq) {
             return new Appended.Conflict(journal.entries().stream()
                     .filter(recorded -> recorded.seq() > draft.seen())
                     .toList());

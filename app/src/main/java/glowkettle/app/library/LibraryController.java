@@ -52,7 +52,7 @@ class LibraryController {
         return listed(Attempt.NONE, List.of(), model);
     }
 
-    private String listed(Attempt attempt, List<ModelFile.Fault> faults, Model model) {
+    private String listed(Attempt attempt, List<ModelFile.Mistake> faults, Model model) {
         model.addAttribute("attempt", attempt);
         model.addAttribute("faults", faults);
         model.addAttribute("models", library.all());
@@ -188,7 +188,7 @@ class LibraryController {
             response.setStatus(422);
             return listed(
                     Attempt.NONE,
-                    List.of(new ModelFile.Fault(
+                    List.of(new ModelFile.Mistake(
                             1,
                             "id",
                             "'%s' must be small letters, digits and dashes, and none of %s".formatted(id, OWN_PAGES))),

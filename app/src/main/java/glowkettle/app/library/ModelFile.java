@@ -30,7 +30,7 @@ public final class ModelFile {
      * @param line in the file, from one
      * @param path as in {@code operations[3].after[0]}; empty for the file itself
      */
-    public record Fault(int line, String path, String reason) {
+    public record Mistake(int line, String path, String reason) {
         @Override
         public String toString() {
             return "line %s%s: %s".formatted(line, path.isEmpty() ? "" : ", " + path, reason);
@@ -38,7 +38,7 @@ public final class ModelFile {
     }
 
     /** What was read: a model, or its faults. */
-    public record Read(@Nullable DeviceModel model, List<Fault> faults) {
+    public record Read(@Nullable DeviceModel model, List<Mistake> faults) {
         public DeviceModel orElseThrow() {
             if (model == null) {
                 throw new IllegalStateException("The model has faults: " + faults);
@@ -59,7 +59,7 @@ public final class ModelFile {
             tree = MAPPER.readTree(json);
         } catch (JacksonException e) {
             int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
-            return new Read(null, List.of(new Fault(line, "", "This is not JSON: " + e.getOriginalMessage())));
+            return new Read(null, List.of(new Mistake(line, "", "This is not JSON: " + e.getOriginalMessage())));
         }
         Bound<DeviceModel> bound = Binder.json(DeviceModel.class, tree);
         if (!bound.isGood()) {
@@ -67,7 +67,7 @@ public final class ModelFile {
             return new Read(
                     null,
                     bound.faults().stream()
-                            .map(fault -> new Fault(lines.line(fault.field()), fault.field(), fault.message()))
+                            .map(fault -> new Mistake(lines.line(fault.field()), fault.field(), fault.message()))
                             .toList());
         }
         return checked(bound.get(), json);
@@ -83,7 +83,7 @@ public final class ModelFile {
         return new Read(
                 model,
                 reasons.stream()
-                        .map(reason -> new Fault(lines.near(reason), "", reason))
+                        .map(reason -> new Mistake(lines.near(reason), "", reason))
                         .toList());
     }
 

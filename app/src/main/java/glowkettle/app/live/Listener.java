@@ -21,15 +21,15 @@ import org.springframework.stereotype.Component;
 class Listener implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(Listener.class);
     private static final int PATIENCE_MS = 5_000;
-    private static final long BREATH_NANOS = PATIENCE_MS * 1_000_000L;
+    private static final long HEARTBEAT_NANOS = PATIENCE_MS * 1_000_000L;
     private static final long AGAIN_AFTER_NANOS = 1_000_000_000L;
 
     private final DataSource database;
-    private final OpenPages pages;
+    private final LivePages pages;
     private final SessionMapper sessions;
     private volatile boolean running;
 
-    Listener(DataSource database, OpenPages pages, SessionMapper sessions) {
+    Listener(DataSource database, LivePages pages, SessionMapper sessions) {
         this.database = database;
         this.pages = pages;
         this.sessions = sessions;
@@ -40,12 +40,12 @@ class Listener implements SmartLifecycle {
         running = true;
         Thread.ofPlatform().daemon().name("live").start(() -> {
             while (running) {
-                hear();
+                listen();
             }
         });
     }
 
-    private void hear() {
+    private void listen() {
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement()) {
             statement.execute("listen job");
@@ -53,15 +53,15 @@ class Listener implements SmartLifecycle {
             // What was said while nobody listened is not said again.
             pages.resync();
             try {
-                long breath = System.nanoTime();
+                long beat = System.nanoTime();
                 while (running) {
                     PGNotification[] heard = postgres.getNotifications(PATIENCE_MS);
                     for (PGNotification one : heard == null ? new PGNotification[0] : heard) {
                         pages.tell(Change.of(one.getParameter()));
                     }
-                    if (System.nanoTime() - breath >= BREATH_NANOS) {
-                        breath = System.nanoTime();
-                        breathe();
+                    if (System.nanoTime() - beat >= HEARTBEAT_NANOS) {
+                        beat = System.nanoTime();
+                        heartbeat();
                     }
                 }
             } finally {
@@ -78,13 +78,13 @@ class Listener implements SmartLifecycle {
         }
     }
 
-    private void breathe() {
+    private void heartbeat() {
         Set<String> open = pages.sessions();
         if (!open.isEmpty()) {
             // The browsers' own clocks: a session ends by the real time, whatever the shop's says.
             pages.keepOnly(sessions.signedIn(open, System.currentTimeMillis()));
         }
-        pages.breathe();
+        pages.heartbeat();
     }
 
     @Override

@@ -14,10 +14,10 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** The line on which the pages of a job are told that it changed. */
 @Controller
 class LiveController {
-    private final OpenPages pages;
+    private final LivePages pages;
     private final JournalBook journal;
 
-    LiveController(OpenPages pages, JournalBook journal) {
+    LiveController(LivePages pages, JournalBook journal) {
         this.pages = pages;
         this.journal = journal;
     }

@@ -69,7 +69,7 @@ class OpenPage implements StagePage {
                         && !Opening.of(job).conditionsConfirmed());
         model.addAttribute("tray", JobTray.of(job).tray());
         model.addAttribute("trayPanel", TrayPanel.of(job, faces));
-        model.addAttribute("stuck", Stuck.of(job, due));
+        model.addAttribute("stuck", StuckFastener.of(job, due));
         model.addAttribute("foundInstead", FastenerLog.of(job).foundInstead());
         model.addAttribute("openedBefore", Arriving.of(job).opened().openedBefore() != OpenedBefore.NO);
         model.addAttribute("planning", Planning.of(job, attempt));
@@ -98,7 +98,7 @@ class OpenPage implements StagePage {
                         .map(OpenEntry.MinutesLearnt::steps)
                         .orElse(List.of()));
         model.addAttribute("labelDiffers", Opening.of(job).labelDiffers().orElse(null));
-        model.addAttribute("ordered", Ordered.of(job).orElse(null));
+        model.addAttribute("ordered", OrderedPack.of(job).orElse(null));
         model.addAttribute("doneCount", Opening.of(job).stepsIn().size());
     }
 }

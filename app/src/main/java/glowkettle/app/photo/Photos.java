@@ -78,7 +78,7 @@ class Photos {
     }
 
     private Appended write(long job, Entry entry, UUID formId, String by, Role role) {
-        Appended appended = journal.append(job, new Draft(entry, formId, Draft.WHATEVER_CAME, null, by, role));
+        Appended appended = journal.append(job, new Draft(entry, formId, Draft.UNSEEN, null, by, role));
         if (!(appended instanceof Appended.Written)) {
             TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
         }

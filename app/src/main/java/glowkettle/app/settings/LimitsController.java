@@ -43,7 +43,7 @@ class LimitsController {
     }
 
     /** A limit in the table. */
-    public record Row(LimitSpec spec, AppliedLimit applied) {}
+    public record LimitRow(LimitSpec spec, AppliedLimit applied) {}
 
     @GetMapping("/limits")
     String limits(Model model) {
@@ -138,11 +138,11 @@ class LimitsController {
 
     private String page(Attempt attempt, Model model) {
         LimitsBook.Version version = limits.newest();
-        Map<String, List<Row>> chapters = new LinkedHashMap<>();
+        Map<String, List<LimitRow>> chapters = new LinkedHashMap<>();
         for (Limit limit : Limit.values()) {
             LimitSpec spec = ShopLimits.spec(limit);
             chapters.computeIfAbsent(spec.chapter(), chapter -> new ArrayList<>())
-                    .add(new Row(spec, version.limits().applied(limit)));
+                    .add(new LimitRow(spec, version.limits().applied(limit)));
         }
         model.addAttribute("attempt", attempt);
         model.addAttribute("version", version);

@@ -2,7 +2,7 @@ package glowkettle.app.wayback;
 
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.open.FaceView;
-import glowkettle.app.open.Stuck;
+import glowkettle.app.open.StuckFastener;
 import glowkettle.app.open.TrayPanel;
 import glowkettle.app.web.StagePage;
 import glowkettle.job.Admission;
@@ -82,7 +82,7 @@ class WayBackPage implements StagePage {
         List<Fastener> group = stepId == null ? List.of() : job.model().fastenersOf(stepId);
         model.addAttribute("turns", Tightening.order(group));
         model.addAttribute("torques", TrayPanel.torques(job, group));
-        model.addAttribute("stuck", Stuck.of(job, holes));
+        model.addAttribute("stuck", StuckFastener.of(job, holes));
         model.addAttribute("packChosen", Fitting.of(job).packChosen());
         model.addAttribute(
                 "photos", stepId == null ? List.of() : Arriving.of(job).photosOf(stepId));

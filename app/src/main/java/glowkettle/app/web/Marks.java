@@ -1,6 +1,7 @@
 package glowkettle.app.web;
 
 import glowkettle.assess.Tier;
+import glowkettle.fit.Verdict;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -40,6 +41,11 @@ public class Marks {
                 "cards " + tier,
                 () -> templates.process(
                         "job/tier-cards", with(Map.of("tiers", List.of(Tier.values()), "tier", tier, "marks", this))));
+    }
+
+    /** How a new pack fits. */
+    public String verdict(Verdict verdict) {
+        return once("verdict " + verdict, () -> mark("verdict", Map.of("verdict", verdict)));
     }
 
     /** How far a thing has come: passed, here, blocked or ahead. */

@@ -167,7 +167,7 @@ final class Onwards {
         if (job.model().leadsOf(step.id()).isPresent()
                 && !Fitting.of(job).keepsPack()
                 && Fitting.of(job).newLeads().isEmpty()) {
-            return Freed.measured(job.model());
+            return FreeingSteps.measured(job.model());
         }
         List<String> empty = JobTray.of(job).tray().result().emptyHoles();
         List<Tray.Placement> placements = job.model().fastenersOf(step.id()).stream()

@@ -22,6 +22,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -106,8 +107,7 @@ class GoldenJournalsTest {
                         OrderOfWork.CHAPTERS.kinds().stream().map(Kind::id).toList());
     }
 
-    @Test
-    void everyJournalIsFoldedAndJudged() throws IOException {
+    private Map<Long, List<Recorded>> journals() throws IOException {
         Map<Long, List<Recorded>> journals = new TreeMap<>();
         for (JsonNode line : lines()) {
             if (line.has("job")) {
@@ -116,18 +116,51 @@ class GoldenJournalsTest {
             }
         }
         assertThat(journals).hasSizeGreaterThan(10);
-        journals.forEach((job, journal) -> {
-            JobState state = JobState.fold(journal);
-            JobFile file = new JobFile(
-                    job,
-                    OrderOfWork.CHAPTERS,
-                    state,
-                    kettle.bean(ModelLibrary.class).model(Arriving.of(state).modelId()),
-                    ShopLimits.defaults(),
-                    journal.getLast().at());
+        return journals;
+    }
+
+    private JobFile file(long job, List<Recorded> journal) {
+        JobState state = JobState.fold(journal);
+        return new JobFile(
+                job,
+                OrderOfWork.CHAPTERS,
+                state,
+                kettle.bean(ModelLibrary.class).model(Arriving.of(state).modelId()),
+                ShopLimits.defaults(),
+                journal.getLast().at());
+    }
+
+    @Test
+    void everyJournalIsFoldedAndJudged() throws IOException {
+        journals().forEach((job, journal) -> {
+            JobFile file = file(job, journal);
             assertThat(file.next().what()).as("job %s", job).isNotBlank();
             assertThat(file.worstTier()).isNotNull();
         });
+    }
+
+    /** Admission takes it for granted: whatever changes a tier is told, or changes the model. */
+    @Test
+    void whatTellsNothingOfAPackLeavesItsTierAsItWas() throws IOException {
+        AtomicInteger told = new AtomicInteger();
+        journals().forEach((job, journal) -> {
+            for (int i = 1; i < journal.size(); i++) {
+                JobFile before = file(job, journal.subList(0, i));
+                JobFile after = file(job, journal.subList(0, i + 1));
+                Recorded newest = journal.get(i);
+                boolean silent = newest.corrects() == null
+                        && OrderOfWork.CHAPTERS
+                                .tells(newest.entry(), after.model(), after.limits())
+                                .isEmpty()
+                        && before.model().equals(after.model());
+                if (silent) {
+                    assertThat(after.oldPackTier())
+                            .isEqualTo(before.later(after.now()).oldPackTier());
+                    told.incrementAndGet();
+                }
+            }
+        });
+        assertThat(told).hasValueGreaterThan(50);
     }
 
     private Recorded recorded(JsonNode line) {

@@ -228,7 +228,7 @@ class LibraryTest {
 
     /** The line is the one that was changed. */
     private static void assertFault(String json, String path, String reason) {
-        List<ModelFile.Fault> faults = ModelFile.read(json).faults();
+        List<ModelFile.Mistake> faults = ModelFile.read(json).faults();
         assertThat(faults).anySatisfy(fault -> {
             assertThat(fault.path()).isEqualTo(path);
             assertThat(fault.reason()).contains(reason);

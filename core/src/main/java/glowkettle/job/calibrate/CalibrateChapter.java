@@ -7,7 +7,7 @@ import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
 import static glowkettle.job.Traits.Source.*;
 
-import glowkettle.calibrate.Kept;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
@@ -102,7 +102,7 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
             case CalibrateEntry.CycleEvent event -> CycleAdmission.event(job, event, now);
             case CalibrateEntry.CycleMishap ignored -> Optional.empty();
             case CalibrateEntry.CycleRepeated ignored ->
-                SoakCycle.of(job).verdict().result().standing() == Kept.Standing.REPEAT
+                SoakCycle.of(job).verdict().result().standing() == SoakVerdict.Standing.REPEAT
                         ? Optional.empty()
                         : Admission.no("", "Only a cycle that was not kept is begun again.");
             case CalibrateEntry.CycleLeftOut ignored -> WayBackAdmission.afterWayBack(job);
@@ -116,7 +116,7 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
                 || Arriving.of(job).isDeclined() && Opening.of(job).stepsIn().isEmpty()) {
             return Optional.empty();
         }
-        Kept.Verdict verdict = soak.verdict().result();
+        SoakVerdict.Verdict verdict = soak.verdict().result();
         return switch (verdict.standing()) {
             case UNDER_WAY, REPEAT -> Optional.of(NextThing.of(Stage.CALIBRATE, cycleStep(job, verdict)));
             case VALID, VALID_WITH_REMARKS -> Optional.empty();
@@ -136,7 +136,7 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
         };
     }
 
-    private static String cycleStep(JobFile job, Kept.Verdict verdict) {
+    private static String cycleStep(JobFile job, SoakVerdict.Verdict verdict) {
         if (verdict.repeatFrom() != null) {
             return "Not kept: begin the soak cycle again";
         }

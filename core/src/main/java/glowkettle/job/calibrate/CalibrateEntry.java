@@ -1,6 +1,6 @@
 package glowkettle.job.calibrate;
 
-import glowkettle.calibrate.Kept;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Says;
 import glowkettle.job.Entry;
 import java.time.Instant;
@@ -18,7 +18,7 @@ public sealed interface CalibrateEntry extends Entry {
             implements CalibrateEntry {}
 
     /** Something that can spoil the soak cycle. */
-    record CycleMishap(@Says("What went wrong") Kept.Mishap mishap) implements CalibrateEntry {}
+    record CycleMishap(@Says("What went wrong") SoakVerdict.Mishap mishap) implements CalibrateEntry {}
 
     /** The soak cycle begins again from its first charge. */
     record CycleRepeated() implements CalibrateEntry {}

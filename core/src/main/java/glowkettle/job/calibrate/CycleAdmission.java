@@ -1,6 +1,6 @@
 package glowkettle.job.calibrate;
 
-import glowkettle.calibrate.Kept;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Figures;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
@@ -23,7 +23,7 @@ final class CycleAdmission {
 
     static Optional<Refusal> event(JobFile job, CalibrateEntry.CycleEvent event, Instant now) {
         return WayBackAdmission.afterWayBack(job)
-                .or(() -> SoakCycle.of(job).verdict().result().standing() == Kept.Standing.REPEAT
+                .or(() -> SoakCycle.of(job).verdict().result().standing() == SoakVerdict.Standing.REPEAT
                         ? Admission.no(
                                 "step", "This cycle was not kept; begin it again, or leave it out with a reason.")
                         : Optional.empty())

@@ -1,8 +1,8 @@
 package glowkettle.job.calibrate;
 
 import glowkettle.calibrate.ClockPlan;
-import glowkettle.calibrate.Kept;
 import glowkettle.calibrate.Progress;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.job.Call;
 import glowkettle.job.CallClass;
 import glowkettle.job.JobFile;
@@ -44,7 +44,7 @@ final class SoakCalls {
     private static List<Call> hands(SoakCycle soak, Instant now, OpeningHours hours) {
         boolean running = soak.progress().chargeStarted() != null
                 && soak.progress().lastChargeEnded() == null
-                && soak.verdict().result().standing() == Kept.Standing.UNDER_WAY;
+                && soak.verdict().result().standing() == SoakVerdict.Standing.UNDER_WAY;
         if (!running) {
             return List.of();
         }

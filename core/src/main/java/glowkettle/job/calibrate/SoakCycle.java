@@ -1,9 +1,9 @@
 package glowkettle.job.calibrate;
 
 import glowkettle.calibrate.ClockPlan;
-import glowkettle.calibrate.Kept;
 import glowkettle.calibrate.PhaseTimes;
 import glowkettle.calibrate.Progress;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Result;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
@@ -48,15 +48,15 @@ public final class SoakCycle {
         return SoakLog.of(state);
     }
 
-    public Result<Kept.Verdict> verdict() {
+    public Result<SoakVerdict.Verdict> verdict() {
         SoakLog log = log();
         Progress seen = log.progress();
-        Set<Kept.Reckoned> reckoned = EnumSet.noneOf(Kept.Reckoned.class);
+        Set<SoakVerdict.Reckoned> reckoned = EnumSet.noneOf(SoakVerdict.Reckoned.class);
         if (log.shutDownReckoned()) {
-            reckoned.add(Kept.Reckoned.SHUT_DOWN);
+            reckoned.add(SoakVerdict.Reckoned.SHUT_DOWN);
         }
         if (seen.fullSeen() == null && seen.chargeStarted() != null && seen.runDownStarted() != null) {
-            reckoned.add(Kept.Reckoned.FULL);
+            reckoned.add(SoakVerdict.Reckoned.FULL);
             Instant full = seen.chargeStarted().plus(phaseTimes().charge());
             seen = new Progress(
                     seen.chargeStarted(),
@@ -66,7 +66,7 @@ public final class SoakCycle {
                     seen.lastChargeStarted(),
                     seen.lastChargeEnded());
         }
-        return Kept.judge(new Kept.Log(seen, log.mishaps(), null, false, null, reckoned), limits);
+        return SoakVerdict.judge(new SoakVerdict.Log(seen, log.mishaps(), null, false, null, reckoned), limits);
     }
 
     public boolean leftOut() {

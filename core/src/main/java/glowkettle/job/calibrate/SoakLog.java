@@ -1,7 +1,7 @@
 package glowkettle.job.calibrate;
 
-import glowkettle.calibrate.Kept;
 import glowkettle.calibrate.Progress;
+import glowkettle.calibrate.SoakVerdict;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import java.time.Instant;
@@ -16,10 +16,10 @@ import java.util.stream.Collectors;
  * What the entries tell of a soak cycle, since it was last begun again. A repeat begins with the first charge whatever
  * phase failed: a pack that is full already is soon through with it, and no protocol is cut short.
  */
-record SoakLog(List<CalibrateEntry.CycleEvent> events, Set<Kept.Mishap> mishaps) {
+record SoakLog(List<CalibrateEntry.CycleEvent> events, Set<SoakVerdict.Mishap> mishaps) {
     static SoakLog of(JobState state) {
         List<CalibrateEntry.CycleEvent> events = new ArrayList<>();
-        Set<Kept.Mishap> mishaps = new LinkedHashSet<>();
+        Set<SoakVerdict.Mishap> mishaps = new LinkedHashSet<>();
         for (Recorded recorded : state.counting()) {
             if (recorded.entry() instanceof CalibrateEntry.CycleRepeated) {
                 events.clear();

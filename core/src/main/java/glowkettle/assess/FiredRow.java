@@ -4,8 +4,8 @@ import glowkettle.finding.Finding;
 import java.util.Set;
 
 /** A row of the tier table that fired. */
-record Fired(Tier tier, Finding finding, Set<Condition> conditions) {
-    Fired {
+record FiredRow(Tier tier, Finding finding, Set<Condition> conditions) {
+    FiredRow {
         conditions = Set.copyOf(conditions);
     }
 

@@ -15,7 +15,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
  * one that is slow or half open keeps nobody else waiting, and is let go.
  */
 @Component
-class OpenPages {
+class LivePages {
     /** What a page may be behind; it comes again by itself and is told how things stand. */
     private static final int MOST_WAITING = 64;
 
@@ -86,7 +86,7 @@ class OpenPages {
     }
 
     /** Finds out which lines are broken, and lets the pages know that theirs is not. */
-    void breathe() {
+    void heartbeat() {
         everyLine("here");
     }
 

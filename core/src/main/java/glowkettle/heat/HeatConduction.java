@@ -6,7 +6,7 @@ package glowkettle.heat;
  * Anal. 14 (1977), γ = 1 − 1/√2). The step follows an error estimate of first order, so the answer is better than the
  * tolerance. Each step costs two sweeps of a tridiagonal matrix, factored anew only when the step changes.
  */
-final class March {
+final class HeatConduction {
     private static final double GAMMA = 1 - Math.sqrt(0.5);
     private static final double FIRST_STEP_S = 0.02;
     private static final double LONGEST_STEP_S = 8;
@@ -33,7 +33,7 @@ final class March {
     private double sinceS;
     private double stepS = FIRST_STEP_S;
 
-    March(Mesh mesh, Surroundings below, Surroundings above, double[] from, double sinceS, double toleranceK) {
+    HeatConduction(Mesh mesh, Surroundings below, Surroundings above, double[] from, double sinceS, double toleranceK) {
         this.mesh = mesh;
         this.below = below;
         this.above = above;

@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** The columns of a bond under one heating, from the temperatures that earlier heatings left. */
-final class Heating {
+final class HeatedColumns {
     private static final int CURVE_POINTS = 90;
 
     private final HeatWindow.Request request;
@@ -23,7 +23,7 @@ final class Heating {
     record Doubt(double everyFace, double heatedFace) {}
 
     /** One column and its course while the heat is on. */
-    private record Part(Column column, Course course) {}
+    private record Part(Column column, ColumnHistory course) {}
 
     /** Times in s; not a number for what never happens. */
     record Outcome(double bondReadyS, double limitS, double latestLiftOffS, Layer.@Nullable Part clippedBy) {
@@ -32,22 +32,22 @@ final class Heating {
         }
     }
 
-    Heating(HeatWindow.Request request, Doubt doubt, double cellMm, double toleranceK, ShopLimits limits) {
+    HeatedColumns(HeatWindow.Request request, Doubt doubt, double cellMm, double toleranceK, ShopLimits limits) {
         this(request, doubt, cellMm, toleranceK, limits.number(Limit.HEAT_MOST_S), false, limits);
     }
 
     /** Followed to a moment, whatever happens on the way. */
-    static Heating fully(
+    static HeatedColumns fully(
             HeatWindow.Request request,
             Doubt doubt,
             double cellMm,
             double toleranceK,
             double untilS,
             ShopLimits limits) {
-        return new Heating(request, doubt, cellMm, toleranceK, untilS, true, limits);
+        return new HeatedColumns(request, doubt, cellMm, toleranceK, untilS, true, limits);
     }
 
-    private Heating(
+    private HeatedColumns(
             HeatWindow.Request request,
             Doubt doubt,
             double cellMm,
@@ -77,14 +77,14 @@ final class Heating {
                     : new Column(earlier.stack().cell(), cellMm, limits);
             state = next.takenOver(heated, state);
             heated = next;
-            Course on = new Course(heated, on(earlier.setting()), state, toleranceK)
+            ColumnHistory on = new ColumnHistory(heated, on(earlier.setting()), state, toleranceK)
                     .walk(earlier.heatedS().doubleValue(), instant -> false);
-            Course off = new Course(heated, off(earlier.setting()), on.at(on.lastS()), toleranceK)
+            ColumnHistory off = new ColumnHistory(heated, off(earlier.setting()), on.at(on.lastS()), toleranceK)
                     .walk(earlier.restedS().doubleValue(), instant -> false);
             state = off.at(off.lastS());
         }
         state = column.takenOver(heated, state);
-        Course course = new Course(column, on(request.setting()), state, toleranceK);
+        ColumnHistory course = new ColumnHistory(column, on(request.setting()), state, toleranceK);
         parts.add(new Part(
                 column, course.walk(untilS, instant -> instant.sinceS() >= notBeforeS && isTold(column, instant))));
     }
@@ -100,18 +100,18 @@ final class Heating {
         return java.util.Objects.requireNonNull(request.stack().adhesive().worksFrom());
     }
 
-    private Course.Faces on(Setting setting) {
+    private ColumnHistory.Faces on(Setting setting) {
         Surroundings hot = setting.heated(ambientC, doubt.everyFace(), limits);
         hot = Surroundings.steady(hot.transferWm2K() * doubt.heatedFace(), hot.endC());
         return setting.face() == Setting.Face.BELOW
-                ? new Course.Faces(hot, resting())
-                : new Course.Faces(resting(), hot);
+                ? new ColumnHistory.Faces(hot, resting())
+                : new ColumnHistory.Faces(resting(), hot);
     }
 
     /** The heated face rests, or stays on the switched-off mat. */
-    private Course.Faces off(Setting setting) {
+    private ColumnHistory.Faces off(Setting setting) {
         if (!request.staysOnMat()) {
-            return new Course.Faces(resting(), resting());
+            return new ColumnHistory.Faces(resting(), resting());
         }
         Surroundings hot = on(setting).below();
         Surroundings mat = Surroundings.cooling(
@@ -122,8 +122,8 @@ final class Heating {
                 ambientC,
                 limits.number(Limit.MAT_COOLS_S));
         return setting.face() == Setting.Face.BELOW
-                ? new Course.Faces(mat, resting())
-                : new Course.Faces(resting(), mat);
+                ? new ColumnHistory.Faces(mat, resting())
+                : new ColumnHistory.Faces(resting(), mat);
     }
 
     private Surroundings resting() {
@@ -185,7 +185,7 @@ final class Heating {
 
     /** Which layer comes nearest to what it bears after a lift-off. */
     private Layer.Part hottestAfter(Part part, double endS) {
-        Course after = liftOff(part).pastPeaks(endS);
+        ColumnHistory after = liftOff(part).pastPeaks(endS);
         return part.column().limited().stream()
                 .min(java.util.Comparator.comparingDouble(
                         limited -> limited.mostC() - after.highest(instant -> instant.hottestC(limited.layer()))))
@@ -205,7 +205,7 @@ final class Heating {
         }
         double readyS = bondReadyS(worksFromC);
         boolean wasReady = readyS <= liftOffS;
-        Course cooling = liftOff(bonded()).untilCold(liftOffS, worksFromC, holdC, wasReady);
+        ColumnHistory cooling = liftOff(bonded()).untilCold(liftOffS, worksFromC, holdC, wasReady);
         // Heat still on its way through the layers may ready the bond when the heat is off already.
         double worksFromS =
                 wasReady ? readyS : liftOffS + orNever(cooling.reaches(worksFromC, Column.Instant::coldestBondC));
@@ -220,7 +220,7 @@ final class Heating {
 
     /** What a probe would read. */
     double readC(double sinceS, Refit.Spot spot) {
-        Course course = (spot == Refit.Spot.BOND ? bonded() : parts.getFirst()).course();
+        ColumnHistory course = (spot == Refit.Spot.BOND ? bonded() : parts.getFirst()).course();
         return Refit.figure(spot).applyAsDouble(course.instantAt(sinceS));
     }
 

@@ -14,8 +14,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /** Deals with what holds a step before it is done: strips drawn, a bond parted, leads taken off one at a time. */
-final class Freed {
-    private Freed() {}
+final class FreeingSteps {
+    private FreeingSteps() {}
 
     static void before(String step, Play play) {
         play.file().model().bondOf(step).ifPresent(bond -> parted(bond, play));

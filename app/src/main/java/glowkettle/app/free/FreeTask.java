@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What the page is about now; the template draws one of these big. */
-public enum Act {
+public enum FreeTask {
     ELSEWHERE,
     SAND,
     CONDITIONS,
@@ -29,7 +29,7 @@ public enum Act {
     LEADS_SCHOOL,
     LEADS_OFF;
 
-    static Act of(
+    static FreeTask of(
             Freeing freeing,
             @Nullable Bond bond,
             @Nullable HeatPanel heat,
@@ -54,7 +54,7 @@ public enum Act {
         return bond == null || ladder == null ? ELSEWHERE : onBond(freeing, bond, heat, ladder, now);
     }
 
-    private static Act onBond(Freeing freeing, Bond bond, @Nullable HeatPanel heat, Ladder ladder, Instant now) {
+    private static FreeTask onBond(Freeing freeing, Bond bond, @Nullable HeatPanel heat, Ladder ladder, Instant now) {
         if (freeing.ignition().filter(lock -> lock.dwells(now)).isPresent()) {
             return DWELLING;
         }

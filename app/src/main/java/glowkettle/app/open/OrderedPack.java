@@ -9,9 +9,9 @@ import glowkettle.library.PackData;
 import java.util.Optional;
 
 /** What the old pack's label is held against once it can be seen, and before anything is freed. */
-public record Ordered(String offer, String label, String connector) {
+public record OrderedPack(String offer, String label, String connector) {
     /** Empty until the pack is disconnected, once somebody has looked, and when it is out. */
-    static Optional<Ordered> of(JobFile job) {
+    static Optional<OrderedPack> of(JobFile job) {
         boolean seen = job.model().operations().stream()
                 .filter(operation -> operation.kind() == OperationKind.DISCONNECT_PACK)
                 .anyMatch(operation -> Opening.of(job).stepsIn().contains(operation.id()));
@@ -23,7 +23,7 @@ public record Ordered(String offer, String label, String connector) {
                 .latest(ArriveEntry.QuoteAnswered.class)
                 .map(ArriveEntry.QuoteAnswered::offer)
                 .orElse("as the model says");
-        return Optional.of(new Ordered(
+        return Optional.of(new OrderedPack(
                 offer,
                 "%s, %s, charged to %s per cell"
                         .formatted(

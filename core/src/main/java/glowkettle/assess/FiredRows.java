@@ -12,11 +12,11 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Collects the rows that fire for one set of readings. Boundaries belong to the worse side. */
-final class Row {
+final class FiredRows {
     private final ShopLimits limits;
-    private final List<Fired> fired = new ArrayList<>();
+    private final List<FiredRow> fired = new ArrayList<>();
 
-    Row(ShopLimits limits) {
+    FiredRows(ShopLimits limits) {
         this.limits = limits;
     }
 
@@ -24,7 +24,7 @@ final class Row {
         return limits;
     }
 
-    List<Fired> fired() {
+    List<FiredRow> fired() {
         return fired;
     }
 
@@ -63,7 +63,7 @@ final class Row {
             Condition... conditions) {
         String unit = ShopLimits.spec(limit).unit();
         Quantity measured = reading == null ? null : Quantity.of(reading, unit);
-        fired.add(new Fired(
+        fired.add(new FiredRow(
                 tier, new Finding(rule, tier.weight(), measured, limits.applied(limit), sentence), Set.of(conditions)));
     }
 
@@ -73,7 +73,7 @@ final class Row {
 
     void seen(@Nullable Boolean yes, Tier tier, RuleId rule, String sentence, Condition... conditions) {
         if (Boolean.TRUE.equals(yes)) {
-            fired.add(new Fired(tier, new Finding(rule, tier.weight(), null, null, sentence), Set.of(conditions)));
+            fired.add(new FiredRow(tier, new Finding(rule, tier.weight(), null, null, sentence), Set.of(conditions)));
         }
     }
 

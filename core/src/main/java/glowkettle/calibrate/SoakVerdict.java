@@ -18,8 +18,8 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Was the soak cycle kept? A log held against the protocol. Source: handbook, Calibrate. */
-public final class Kept {
-    private Kept() {}
+public final class SoakVerdict {
+    private SoakVerdict() {}
 
     /** What can spoil a cycle, or leaves a remark on it. */
     public enum Mishap {

@@ -23,7 +23,7 @@ import java.util.stream.Collectors;
  *
  * @param form the kind of entry its form makes, or empty when nothing is missing
  */
-public record Asking(String form, String sentence, String because) {
+public record NextReading(String form, String sentence, String because) {
     /** What a complaint of danger asks for before the usual order; the most urgent first. */
     private static final Map<Symptom, String> FIRST =
             ordered(Symptom.HOT, "warmth-taken", Symptom.LIFTING, "seam-taken", Symptom.NO_CLICK, "seam-taken");
@@ -38,7 +38,7 @@ public record Asking(String form, String sentence, String because) {
             Symptom.SHORT_RUNTIME,
             "gauge-read");
 
-    static Asking of(JobFile job) {
+    static NextReading of(JobFile job) {
         List<Missing> missing = job.tier().findings().stream()
                 .flatMap(finding ->
                         MissingReading.of(finding).map(reading -> new Missing(reading, finding.sentence())).stream())
@@ -56,18 +56,18 @@ public record Asking(String form, String sentence, String because) {
 
     private record Missing(MissingReading reading, String sentence) {}
 
-    private static Asking usual(List<Missing> missing) {
+    private static NextReading usual(List<Missing> missing) {
         return missing.stream()
                 .min(Comparator.comparing(Missing::reading))
-                .map(one -> new Asking(form(one.reading()), one.sentence(), ""))
+                .map(one -> new NextReading(form(one.reading()), one.sentence(), ""))
                 .orElseThrow();
     }
 
-    private static Optional<Asking> because(JobFile job, Map<Symptom, String> asks, Predicate<String> open) {
+    private static Optional<NextReading> because(JobFile job, Map<Symptom, String> asks, Predicate<String> open) {
         return asks.entrySet().stream()
                 .filter(ask -> Arriving.of(job).opened().symptoms().contains(ask.getKey()) && open.test(ask.getValue()))
                 .findFirst()
-                .map(ask -> new Asking(
+                .map(ask -> new NextReading(
                         ask.getValue(),
                         ask.getKey().asksFor(),
                         "because the owner says: " + ask.getKey().words()));
@@ -104,10 +104,10 @@ public record Asking(String form, String sentence, String because) {
                 && (health.waitsForRunDown() || Opening.of(job).runDownUndecided());
     }
 
-    private static Asking gauge(JobFile job) {
+    private static NextReading gauge(JobFile job) {
         return Assessing.of(job).gauge(Moment.BEFORE).isPresent() || givesWay("gauge-read", job)
-                ? new Asking("", "Every reading for this point of the job is there.", "")
-                : new Asking(
+                ? new NextReading("", "Every reading for this point of the job is there.", "")
+                : new NextReading(
                         "gauge-read",
                         "Read the gauge, so that there are figures from before.",
                         "nobody can say afterwards what was not measured before");

@@ -8,7 +8,7 @@ import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 
 /** One column through one phase, kept at every step. Between steps temperatures run straight. */
-final class Course {
+final class ColumnHistory {
     private final Column column;
     private final Faces faces;
     private final double toleranceK;
@@ -18,7 +18,7 @@ final class Course {
     /** What the two faces see through a phase. */
     record Faces(Surroundings below, Surroundings above) {}
 
-    Course(Column column, Faces faces, double[] from, double toleranceK) {
+    ColumnHistory(Column column, Faces faces, double[] from, double toleranceK) {
         this.column = column;
         this.faces = faces;
         this.toleranceK = toleranceK;
@@ -34,9 +34,9 @@ final class Course {
     }
 
     /** Walks on until a moment, or until a state is enough. */
-    Course walk(double untilS, Predicate<Column.Instant> isEnough) {
-        March march = march(states.size() - 1);
-        while (untilS - march.sinceS() > March.NEAR_S) {
+    ColumnHistory walk(double untilS, Predicate<Column.Instant> isEnough) {
+        HeatConduction march = march(states.size() - 1);
+        while (untilS - march.sinceS() > HeatConduction.NEAR_S) {
             march.step(untilS);
             keep(march.sinceS(), march.temperatures());
             if (isEnough.test(instant(states.size() - 1))) {
@@ -46,8 +46,8 @@ final class Course {
         return this;
     }
 
-    private March march(int from) {
-        return new March(column.mesh, faces.below(), faces.above(), states.get(from), times[from], toleranceK);
+    private HeatConduction march(int from) {
+        return new HeatConduction(column.mesh, faces.below(), faces.above(), states.get(from), times[from], toleranceK);
     }
 
     double lastS() {
@@ -58,7 +58,7 @@ final class Course {
     double[] at(double momentS) {
         int found = Arrays.binarySearch(times, 0, states.size(), momentS);
         int before = found >= 0 ? found : -found - 2;
-        March march = march(before);
+        HeatConduction march = march(before);
         march.to(momentS);
         return march.temperatures();
     }
