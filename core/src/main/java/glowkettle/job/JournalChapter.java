@@ -11,18 +11,8 @@ import java.util.Optional;
 
 /** The journal itself, from which entries are taken back. */
 public final class JournalChapter implements Chapter<JournalEntry> {
-    private static final List<Kind<? extends JournalEntry>> KINDS = List.of(Kind.of(
-            "taken-back",
-            TakenBack.class,
-            new Traits(
-                    Traits.Source.FORM,
-                    Traits.Mended.TAKEN_BACK,
-                    Traits.Reads.NO_READING,
-                    Traits.Signed.UNTIL_SIGNED,
-                    Traits.Hands.NO_TRAINEE_IN_DANGER,
-                    Traits.Holds.UNTIL_TAKEN_BACK),
-            Spark.HARMLESS,
-            Firmness.RECKONED));
+    private static final List<Kind<? extends JournalEntry>> KINDS =
+            List.of(Kind.of("taken-back", TakenBack.class, Traits.TAPPED, Spark.HARMLESS, Firmness.RECKONED));
 
     @Override
     public Stage stage() {

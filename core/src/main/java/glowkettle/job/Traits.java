@@ -2,6 +2,37 @@ package glowkettle.job;
 
 /** What is decided of every kind of entry, whatever it says. There are no defaults: forgetting one does not compile. */
 public record Traits(Source source, Mended mended, Reads reads, Signed signed, Hands hands, Holds holds) {
+    /** What most taps are. */
+    public static final Traits TAPPED = new Traits(
+            Source.FORM,
+            Mended.TAKEN_BACK,
+            Reads.NO_READING,
+            Signed.UNTIL_SIGNED,
+            Hands.NO_TRAINEE_IN_DANGER,
+            Holds.UNTIL_TAKEN_BACK);
+
+    /** What most typed figures are that are no reading of a pack. */
+    public static final Traits TYPED = new Traits(
+            Source.FORM,
+            Mended.TYPED_ANEW,
+            Reads.NO_READING,
+            Signed.UNTIL_SIGNED,
+            Hands.NO_TRAINEE_IN_DANGER,
+            Holds.UNTIL_TAKEN_BACK);
+
+    /** What most readings of a pack are. */
+    public static final Traits READ = new Traits(
+            Source.FORM, Mended.TYPED_ANEW, Reads.READING, Signed.UNTIL_SIGNED, Hands.ANYBODY, Holds.UNTIL_TAKEN_BACK);
+
+    /** What most entries are that no form of a stage writes. */
+    public static final Traits WRITTEN_BY_ITS_PAGE = new Traits(
+            Source.OWN_PAGE,
+            Mended.TAKEN_BACK,
+            Reads.NO_READING,
+            Signed.UNTIL_SIGNED,
+            Hands.NO_TRAINEE_IN_DANGER,
+            Holds.UNTIL_TAKEN_BACK);
+
     /** Who writes it. */
     public enum Source {
         /** Any form of a stage. */

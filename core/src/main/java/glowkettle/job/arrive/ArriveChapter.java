@@ -36,33 +36,18 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
             Kind.of(
                     "job-opened",
                     ArriveEntry.JobOpened.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.WRITTEN_BY_ITS_PAGE,
                     Spark.HARMLESS,
                     Firmness.OPENING),
-            Kind.of(
-                    "promised",
-                    ArriveEntry.Promised.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
+            Kind.of("promised", ArriveEntry.Promised.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
                     "pressure-held",
                     ArriveEntry.PressureHeld.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.WRITTEN_BY_ITS_PAGE,
                     Spark.KINDLES,
                     Firmness.LOOSE),
-            Kind.of(
-                    "quoted",
-                    ArriveEntry.Quoted.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "quote-answered",
-                    ArriveEntry.QuoteAnswered.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
+            Kind.of("quoted", ArriveEntry.Quoted.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("quote-answered", ArriveEntry.QuoteAnswered.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
                     "photo-taken",
                     ArriveEntry.PhotoTaken.class,
@@ -72,13 +57,13 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
             Kind.of(
                     "photo-removed",
                     ArriveEntry.PhotoRemoved.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.WRITTEN_BY_ITS_PAGE,
                     Spark.HARMLESS,
                     Firmness.PHOTO),
             Kind.of(
                     "model-named",
                     ArriveEntry.ModelNamed.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.WRITTEN_BY_ITS_PAGE,
                     Spark.HARMLESS,
                     Firmness.MODEL));
 

@@ -39,86 +39,36 @@ import java.util.Optional;
 /** The pack that came: readings, run-down, and what a lead decides of it. */
 public final class AssessChapter implements Chapter<AssessEntry> {
     private static final List<Kind<? extends AssessEntry>> KINDS = List.of(
-            Kind.of(
-                    "looked",
-                    AssessEntry.Looked.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "warmth-taken",
-                    AssessEntry.WarmthTaken.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "seam-taken",
-                    AssessEntry.SeamTaken.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "thickness-taken",
-                    AssessEntry.ThicknessTaken.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
+            Kind.of("looked", AssessEntry.Looked.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("warmth-taken", AssessEntry.WarmthTaken.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("seam-taken", AssessEntry.SeamTaken.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("thickness-taken", AssessEntry.ThicknessTaken.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE),
             // A meter of ten megohms draws no spark.
-            Kind.of(
-                    "voltage-taken",
-                    AssessEntry.VoltageTaken.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
+            Kind.of("voltage-taken", AssessEntry.VoltageTaken.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE),
             // A reader is plugged onto the pack, or the device is switched on for it.
-            Kind.of(
-                    "gauge-read",
-                    AssessEntry.GaugeRead.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
-                    Spark.KINDLES,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "window-counted",
-                    AssessEntry.WindowCounted.class,
-                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.KINDLES,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "run-timed",
-                    AssessEntry.RunTimed.class,
-                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.KINDLES,
-                    Firmness.LOOSE),
+            Kind.of("gauge-read", AssessEntry.GaugeRead.class, Traits.READ, Spark.KINDLES, Firmness.LOOSE),
+            Kind.of("window-counted", AssessEntry.WindowCounted.class, Traits.TYPED, Spark.KINDLES, Firmness.LOOSE),
+            Kind.of("run-timed", AssessEntry.RunTimed.class, Traits.TYPED, Spark.KINDLES, Firmness.LOOSE),
             Kind.of(
                     "resistance-measured",
                     AssessEntry.ResistanceMeasured.class,
-                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TYPED,
                     Spark.KINDLES,
                     Firmness.LOOSE),
             new Kind<>(
                     "run-down-chosen",
                     AssessEntry.RunDownChosen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TAPPED,
                     chosen -> chosen.school() == RunDown.School.RUN_DOWN_FIRST ? Spark.KINDLES : Spark.HARMLESS,
                     entry -> Firmness.LOOSE),
             Kind.of(
                     "run-down-waived",
                     AssessEntry.RunDownWaived.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TAPPED,
                     Spark.HARMLESS,
                     Firmness.A_LEADS),
-            Kind.of(
-                    "charge-seen",
-                    AssessEntry.ChargeSeen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.KINDLES,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "lead-continued",
-                    AssessEntry.LeadContinued.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.A_LEADS),
+            Kind.of("charge-seen", AssessEntry.ChargeSeen.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE),
+            Kind.of("lead-continued", AssessEntry.LeadContinued.class, Traits.TAPPED, Spark.HARMLESS, Firmness.A_LEADS),
             Kind.of(
                     "tier-lowered",
                     AssessEntry.TierLowered.class,
@@ -128,15 +78,10 @@ public final class AssessChapter implements Chapter<AssessEntry> {
             new Kind<>(
                     "cold-removal-confirmed",
                     AssessEntry.ColdRemovalConfirmed.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TAPPED,
                     entry -> Spark.HARMLESS,
                     confirmed -> confirmed.step() == AssessEntry.ColdStep.REMOVER ? Firmness.A_LEADS : Firmness.LOOSE),
-            Kind.of(
-                    "rejudged",
-                    AssessEntry.Rejudged.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.A_LEADS),
+            Kind.of("rejudged", AssessEntry.Rejudged.class, Traits.TAPPED, Spark.HARMLESS, Firmness.A_LEADS),
             Kind.of(
                     "evacuated",
                     AssessEntry.Evacuated.class,

@@ -1,12 +1,5 @@
 package glowkettle.job.calibrate;
 
-import static glowkettle.job.Traits.Hands.*;
-import static glowkettle.job.Traits.Holds.*;
-import static glowkettle.job.Traits.Mended.*;
-import static glowkettle.job.Traits.Reads.*;
-import static glowkettle.job.Traits.Signed.*;
-import static glowkettle.job.Traits.Source.*;
-
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
@@ -34,28 +27,13 @@ import java.util.Optional;
 /** The soak cycle. */
 public final class CalibrateChapter implements Chapter<CalibrateEntry> {
     private static final List<Kind<? extends CalibrateEntry>> KINDS = List.of(
-            Kind.of(
-                    "cycle-event",
-                    CalibrateEntry.CycleEvent.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.KINDLES,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "cycle-mishap",
-                    CalibrateEntry.CycleMishap.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "cycle-repeated",
-                    CalibrateEntry.CycleRepeated.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.KINDLES,
-                    Firmness.LOOSE),
+            Kind.of("cycle-event", CalibrateEntry.CycleEvent.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE),
+            Kind.of("cycle-mishap", CalibrateEntry.CycleMishap.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("cycle-repeated", CalibrateEntry.CycleRepeated.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE),
             Kind.of(
                     "cycle-left-out",
                     CalibrateEntry.CycleLeftOut.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TAPPED,
                     Spark.HARMLESS,
                     Firmness.LOOSE));
 

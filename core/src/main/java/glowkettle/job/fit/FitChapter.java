@@ -35,24 +35,9 @@ import java.util.stream.Collectors;
 /** Which pack goes in. */
 public final class FitChapter implements Chapter<FitEntry> {
     private static final List<Kind<? extends FitEntry>> KINDS = List.of(
-            Kind.of(
-                    "old-pack-read",
-                    FitEntry.OldPackRead.class,
-                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "pack-offered",
-                    FitEntry.PackOffered.class,
-                    new Traits(FORM, TYPED_ANEW, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "new-pack-seen",
-                    FitEntry.NewPackSeen.class,
-                    new Traits(FORM, TYPED_ANEW, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
+            Kind.of("old-pack-read", FitEntry.OldPackRead.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("pack-offered", FitEntry.PackOffered.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("new-pack-seen", FitEntry.NewPackSeen.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
                     "pack-chosen",
                     FitEntry.PackChosen.class,
@@ -62,7 +47,7 @@ public final class FitChapter implements Chapter<FitEntry> {
             Kind.of(
                     "new-leads-measured",
                     FitEntry.NewLeadsMeasured.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TAPPED,
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(

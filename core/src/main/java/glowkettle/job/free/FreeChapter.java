@@ -39,18 +39,8 @@ import java.util.stream.Collectors;
 /** Bonds and leads. */
 public final class FreeChapter implements Chapter<FreeEntry> {
     private static final List<Kind<? extends FreeEntry>> KINDS = List.of(
-            Kind.of(
-                    "sand-ready",
-                    FreeEntry.SandReady.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "heat-started",
-                    FreeEntry.HeatStarted.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.KINDLES,
-                    Firmness.DONE),
+            Kind.of("sand-ready", FreeEntry.SandReady.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("heat-started", FreeEntry.HeatStarted.class, Traits.TAPPED, Spark.KINDLES, Firmness.DONE),
             // Heat off is what makes it safer.
             Kind.of(
                     "heat-stopped",
@@ -64,59 +54,34 @@ public final class FreeChapter implements Chapter<FreeEntry> {
                     new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.LOOSE),
-            Kind.of(
-                    "strip-drawn",
-                    FreeEntry.StripDrawn.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "prised",
-                    FreeEntry.Prised.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.DONE),
+            Kind.of("strip-drawn", FreeEntry.StripDrawn.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("prised", FreeEntry.Prised.class, Traits.TAPPED, Spark.HARMLESS, Firmness.DONE),
             Kind.of(
                     "bent",
                     FreeEntry.Bent.class,
                     new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                     Spark.HARMLESS,
                     Firmness.DONE),
-            Kind.of(
-                    "solvent-applied",
-                    FreeEntry.SolventApplied.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.DONE),
+            Kind.of("solvent-applied", FreeEntry.SolventApplied.class, Traits.TAPPED, Spark.HARMLESS, Firmness.DONE),
             Kind.of(
                     "solvent-uncovered",
                     FreeEntry.SolventUncovered.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TAPPED,
                     Spark.HARMLESS,
                     Firmness.LOOSE),
-            Kind.of(
-                    "leads-noted",
-                    FreeEntry.LeadsNoted.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
+            Kind.of("leads-noted", FreeEntry.LeadsNoted.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
                     "lead-school-chosen",
                     FreeEntry.LeadSchoolChosen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TAPPED,
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             // An iron, or a cutter that may bridge two leads of a charged pack.
-            Kind.of(
-                    "conductor-freed",
-                    FreeEntry.ConductorFreed.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.KINDLES,
-                    Firmness.DONE),
+            Kind.of("conductor-freed", FreeEntry.ConductorFreed.class, Traits.TAPPED, Spark.KINDLES, Firmness.DONE),
             Kind.of(
                     "conductor-covered",
                     FreeEntry.ConductorCovered.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TAPPED,
                     Spark.HARMLESS,
                     Firmness.LOOSE));
 
@@ -224,6 +189,7 @@ public final class FreeChapter implements Chapter<FreeEntry> {
         return switch (entry) {
             case FreeEntry.SandReady ignored -> Assessing.unlessHalted(job);
             case FreeEntry.HeatStarted started -> FreeAdmission.heat(job, started, now);
+            // What makes it safer is always taken, halted or not.
             case FreeEntry.HeatStopped stopped ->
                 Freeing.of(job).heatings(stopped.bond()).isOn()
                         ? Optional.empty()

@@ -38,7 +38,7 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
             new Kind<>(
                     "signed-off",
                     HandBackEntry.SignedOff.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TAPPED,
                     entry -> Spark.HARMLESS,
                     signed -> signed.as() == Role.LEAD ? Firmness.A_LEADS : Firmness.LOOSE),
             Kind.of(

@@ -32,12 +32,7 @@ import java.util.Optional;
 /** The old pack in its container. */
 public final class IsolationChapter implements Chapter<IsolationEntry> {
     private static final List<Kind<? extends IsolationEntry>> KINDS = List.of(
-            Kind.of(
-                    "pack-stored",
-                    IsolationEntry.PackStored.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
+            Kind.of("pack-stored", IsolationEntry.PackStored.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
                     "watched",
                     IsolationEntry.Watched.class,

@@ -1,12 +1,5 @@
 package glowkettle.job.open;
 
-import static glowkettle.job.Traits.Hands.*;
-import static glowkettle.job.Traits.Holds.*;
-import static glowkettle.job.Traits.Mended.*;
-import static glowkettle.job.Traits.Reads.*;
-import static glowkettle.job.Traits.Signed.*;
-import static glowkettle.job.Traits.Source.*;
-
 import glowkettle.finding.Figures;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
@@ -45,63 +38,23 @@ public final class OpenChapter implements Chapter<OpenEntry> {
             Kind.of(
                     "conditions-confirmed",
                     OpenEntry.ConditionsConfirmed.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.TAPPED,
                     Spark.HARMLESS,
                     Firmness.LOOSE),
-            Kind.of(
-                    "step-done",
-                    OpenEntry.StepDone.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "fasteners-out",
-                    OpenEntry.FastenersOut.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "noted",
-                    OpenEntry.Noted.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "targets-chosen",
-                    OpenEntry.TargetsChosen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "reordered",
-                    OpenEntry.Reordered.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "order-dropped",
-                    OpenEntry.OrderDropped.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "found-instead",
-                    OpenEntry.FoundInstead.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE),
+            Kind.of("step-done", OpenEntry.StepDone.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("fasteners-out", OpenEntry.FastenersOut.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("noted", OpenEntry.Noted.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("targets-chosen", OpenEntry.TargetsChosen.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("reordered", OpenEntry.Reordered.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("order-dropped", OpenEntry.OrderDropped.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("found-instead", OpenEntry.FoundInstead.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
                     "minutes-learnt",
                     OpenEntry.MinutesLearnt.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
+                    Traits.WRITTEN_BY_ITS_PAGE,
                     Spark.HARMLESS,
                     Firmness.RECKONED),
-            Kind.of(
-                    "label-seen",
-                    OpenEntry.LabelSeen.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE));
+            Kind.of("label-seen", OpenEntry.LabelSeen.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE));
 
     @Override
     public Stage stage() {

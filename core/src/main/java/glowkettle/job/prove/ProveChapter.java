@@ -1,12 +1,5 @@
 package glowkettle.job.prove;
 
-import static glowkettle.job.Traits.Hands.*;
-import static glowkettle.job.Traits.Holds.*;
-import static glowkettle.job.Traits.Mended.*;
-import static glowkettle.job.Traits.Reads.*;
-import static glowkettle.job.Traits.Signed.*;
-import static glowkettle.job.Traits.Source.*;
-
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Call;
@@ -31,12 +24,8 @@ import java.util.Optional;
 
 /** What is tried when it is closed. */
 public final class ProveChapter implements Chapter<ProveEntry> {
-    private static final List<Kind<? extends ProveEntry>> KINDS = List.of(Kind.of(
-            "checked",
-            ProveEntry.Checked.class,
-            new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-            Spark.KINDLES,
-            Firmness.LOOSE));
+    private static final List<Kind<? extends ProveEntry>> KINDS =
+            List.of(Kind.of("checked", ProveEntry.Checked.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE));
 
     @Override
     public Stage stage() {

@@ -1,12 +1,5 @@
 package glowkettle.job.wayback;
 
-import static glowkettle.job.Traits.Hands.*;
-import static glowkettle.job.Traits.Holds.*;
-import static glowkettle.job.Traits.Mended.*;
-import static glowkettle.job.Traits.Reads.*;
-import static glowkettle.job.Traits.Signed.*;
-import static glowkettle.job.Traits.Source.*;
-
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Call;
@@ -35,18 +28,8 @@ import java.util.stream.Collectors;
 /** The device closed again. */
 public final class WayBackChapter implements Chapter<WayBackEntry> {
     private static final List<Kind<? extends WayBackEntry>> KINDS = List.of(
-            Kind.of(
-                    "step-back",
-                    WayBackEntry.StepBack.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.KINDLES,
-                    Firmness.LOOSE),
-            Kind.of(
-                    "fasteners-back",
-                    WayBackEntry.FastenersBack.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.KINDLES,
-                    Firmness.LOOSE));
+            Kind.of("step-back", WayBackEntry.StepBack.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE),
+            Kind.of("fasteners-back", WayBackEntry.FastenersBack.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE));
 
     @Override
     public Stage stage() {
