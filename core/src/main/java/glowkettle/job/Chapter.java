@@ -29,9 +29,19 @@ public interface Chapter<E extends Entry> {
     /** Every entry of the stage, once. */
     List<Kind<? extends E>> kinds();
 
-    /** The stage on whose page an entry is written. */
+    /** The stage on whose page an entry is written, unless it was measured after the work. */
     default Stage page(E entry) {
         return stage();
+    }
+
+    /** When what an entry says was measured. */
+    default Moment moment(E entry) {
+        return Moment.BEFORE;
+    }
+
+    /** Whatever is measured after the work is measured on the page of this stage. */
+    default boolean measuresAfterTheWork() {
+        return false;
     }
 
     String words(E entry, JobFile job);

@@ -23,12 +23,17 @@ public final class Chapters {
     private final Map<Class<?>, Kind<?>> byType = new HashMap<>();
     private final Map<Class<?>, Room<?>> rooms = new HashMap<>();
     private final List<Chapter<?>> inOrder;
+    private final List<Stage> stages;
 
     /**
      * @throws IllegalArgumentException where a kind is listed twice, or an entry of a stage is no kind
      */
     public Chapters(List<Chapter<?>> inOrder) {
         this.inOrder = List.copyOf(inOrder);
+        this.stages = inOrder.stream()
+                .filter(Chapter::hasPage)
+                .<Stage>map(Chapter::stage)
+                .toList();
         inOrder.forEach(this::add);
     }
 
@@ -52,6 +57,10 @@ public final class Chapters {
     private record Room<E extends Entry>(Chapter<E> chapter) {
         Stage page(Entry entry) {
             return chapter.page(chapter.entries().cast(entry));
+        }
+
+        Moment moment(Entry entry) {
+            return chapter.moment(chapter.entries().cast(entry));
         }
 
         String words(Entry entry, JobFile job) {
@@ -100,8 +109,21 @@ public final class Chapters {
         return of(entry).firmnessOf(entry);
     }
 
+    /** The stage on whose page an entry is written. */
     public Stage page(Entry entry) {
-        return known(rooms, entry).page(entry);
+        Room<?> room = known(rooms, entry);
+        return switch (room.moment(entry)) {
+            case BEFORE -> room.page(entry);
+            case AFTER -> afterTheWork();
+        };
+    }
+
+    private Stage afterTheWork() {
+        return inOrder.stream()
+                .filter(Chapter::measuresAfterTheWork)
+                .findFirst()
+                .map(Chapter::stage)
+                .orElseThrow(() -> new IllegalStateException("No stage measures after the work"));
     }
 
     public String words(Entry entry, JobFile job) {
@@ -122,7 +144,18 @@ public final class Chapters {
 
     /** The stages that have a page, in the order of work. */
     public List<Stage> stages() {
-        return inOrder.stream().filter(Chapter::hasPage).map(Chapter::stage).toList();
+        return stages;
+    }
+
+    /** The stage whose pages stand under this path. */
+    public Optional<Stage> stage(String path) {
+        return stages().stream().filter(stage -> stage.path().equals(path)).findFirst();
+    }
+
+    /** In the order of work. */
+    public boolean comesBefore(Stage stage, Stage other) {
+        List<Stage> stages = stages();
+        return stages.indexOf(stage) < stages.indexOf(other);
     }
 
     /** The one thing to do next: of the first chapter that has any. */

@@ -11,12 +11,14 @@ import java.util.Optional;
 
 /** The journal itself, from which entries are taken back. */
 public final class JournalChapter implements Chapter<JournalEntry> {
+    private static final Stage STAGE = new Stage("Journal", "journal");
+
     private static final List<Kind<? extends JournalEntry>> KINDS =
             List.of(Kind.of("taken-back", TakenBack.class, Traits.TAPPED, Spark.HARMLESS, Firmness.RECKONED));
 
     @Override
     public Stage stage() {
-        return Stage.ARRIVE;
+        return STAGE;
     }
 
     @Override

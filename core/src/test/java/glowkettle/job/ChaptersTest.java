@@ -44,7 +44,7 @@ class ChaptersTest {
 
         @Override
         public Stage stage() {
-            return Stage.OPEN;
+            return new Stage("Toy", "toy");
         }
 
         @Override

@@ -21,6 +21,7 @@ import glowkettle.job.open.LearntMinutes;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
 import glowkettle.job.order.OrderOfWork;
+import glowkettle.job.wayback.WayBackChapter;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.List;
@@ -271,7 +272,7 @@ class FreeAdmissionTest {
                 .inHand()
                 .write(new FitEntry.OldPackReturns());
         assertThat(Fitting.of(bench.file()).packChosen()).isTrue();
-        assertThat(bench.file().next().stage()).isEqualTo(Stage.WAY_BACK);
+        assertThat(bench.file().next().stage()).isEqualTo(WayBackChapter.STAGE);
     }
 
     @ParameterizedTest
@@ -332,7 +333,7 @@ class FreeAdmissionTest {
         Bench bench = new Bench(Glued.tape()).assessed().write(new OpenEntry.TargetsChosen(List.of("plug")));
         assertThat(Opening.of(bench.file()).plan().result().order()).containsExactly("off", "plug");
         bench.in("off").write(new OpenEntry.ConditionsConfirmed()).in("plug");
-        assertThat(bench.file().next().stage()).isEqualTo(Stage.WAY_BACK);
+        assertThat(bench.file().next().stage()).isEqualTo(WayBackChapter.STAGE);
         refused(bench, new OpenEntry.TargetsChosen(List.of("lid")), "'lid'");
     }
 

@@ -21,6 +21,7 @@ import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 
 class JobFileTest {
@@ -30,7 +31,9 @@ class JobFileTest {
 
     private static String next(Bench bench) {
         NextThing next = bench.file().next();
-        return next.stage() + (next.blocked() ? ", blocked: " : ": ") + next.what();
+        return next.stage().words().toUpperCase(Locale.ROOT).replace(' ', '_')
+                + (next.blocked() ? ", blocked: " : ": ")
+                + next.what();
     }
 
     /** The one next thing over a whole job. */

@@ -8,6 +8,7 @@ import glowkettle.finding.Finding;
 import glowkettle.heat.Refit;
 import glowkettle.heat.Setting;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.free.FreeChapter;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.free.Overrun;
@@ -62,7 +63,7 @@ class OverrunTest {
     void aJobLookedAtAgainLaterKnowsOfTheHeatThatStayedOn() {
         JobFile first = onTheMat().file();
         assertThat(first.tier().result().tier()).isEqualTo(Tier.CLEAR);
-        assertThat(first.next().stage()).isEqualTo(Stage.FREE);
+        assertThat(first.next().stage()).isEqualTo(FreeChapter.STAGE);
         Instant muchLater = first.now().plus(Duration.ofMinutes(90));
 
         JobFile later = first.later(muchLater);

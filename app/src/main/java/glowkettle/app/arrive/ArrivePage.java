@@ -6,6 +6,7 @@ import glowkettle.app.web.StagePage;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
+import glowkettle.job.arrive.ArriveChapter;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.handback.EarliestReady;
 import glowkettle.job.open.Opening;
@@ -26,7 +27,7 @@ class ArrivePage implements StagePage {
 
     @Override
     public Stage stage() {
-        return Stage.ARRIVE;
+        return ArriveChapter.STAGE;
     }
 
     @Override

@@ -18,7 +18,9 @@ import glowkettle.finding.Within;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
+import glowkettle.job.arrive.ArriveChapter;
 import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.prove.ProveChapter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -181,7 +183,7 @@ class HoldController {
     }
 
     private static Stage stage(String path) {
-        return path.equals("prove") ? Stage.PROVE : Stage.ARRIVE;
+        return path.equals("prove") ? ProveChapter.STAGE : ArriveChapter.STAGE;
     }
 
     private static Moment moment(String path) {

@@ -9,7 +9,7 @@ import glowkettle.app.binding.Forms;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.JobPages;
 import glowkettle.app.web.Roles;
-import glowkettle.job.Stage;
+import glowkettle.job.arrive.ArriveChapter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -44,6 +44,6 @@ class NewModelController {
             return "redirect:/jobs/" + number + "/arrive";
         }
         response.setStatus(422);
-        return pages.draw(number, Stage.ARRIVE, new Attempt("model", typed, faults, List.of()), null, model);
+        return pages.draw(number, ArriveChapter.STAGE, new Attempt("model", typed, faults, List.of()), null, model);
     }
 }

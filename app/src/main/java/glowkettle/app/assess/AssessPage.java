@@ -7,6 +7,7 @@ import glowkettle.assess.HazardReadings;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
+import glowkettle.job.assess.AssessChapter;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.PackHealth;
@@ -36,7 +37,7 @@ class AssessPage implements StagePage {
 
     @Override
     public Stage stage() {
-        return Stage.ASSESS;
+        return AssessChapter.STAGE;
     }
 
     @Override

@@ -5,13 +5,12 @@ import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.job.CallClass;
 import glowkettle.job.Stage;
+import glowkettle.job.order.OrderOfWork;
 import java.time.Instant;
 import java.time.InstantSource;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +24,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 class BenchController {
     private static final int MOST_JOBS = 40;
     private static final int MOST_FOUND = 20;
+    private static final Map<String, String> STAGE_WORDS =
+            OrderOfWork.CHAPTERS.stages().stream().collect(Collectors.toMap(Stage::path, Stage::words));
 
     private final BenchMapper bench;
     private final JobSearch search;
@@ -59,7 +60,7 @@ class BenchController {
         model.addAttribute("groups", text.isEmpty() ? groups(jobs) : List.of(new Group("Jobs", false, jobs)));
         model.addAttribute("unfurnished", text.isEmpty() && shop.containers().isEmpty());
         model.addAttribute("openCount", bench.openCount(Shop.ID));
-        model.addAttribute("stageWords", byName(Stage.values(), Stage::words));
+        model.addAttribute("stageWords", STAGE_WORDS);
         return "bench";
     }
 
@@ -86,10 +87,6 @@ class BenchController {
     private static List<BenchMapper.BenchJob> only(
             List<BenchMapper.BenchJob> jobs, Predicate<BenchMapper.BenchJob> which) {
         return jobs.stream().filter(which).toList();
-    }
-
-    private static <E extends Enum<E>, V> Map<String, V> byName(E[] constants, Function<E, V> value) {
-        return Arrays.stream(constants).collect(Collectors.toMap(Enum::name, value));
     }
 
     /** The strip asks for itself again, so that another person's clocks show up here. */

@@ -120,21 +120,21 @@ public interface BenchMapper {
     @Select("""
             select path, at, what, rank, job
               from (
-                    (select '/jobs/' || job || '/' || lower(replace(stage, '_', '')) as path, at,
+                    (select '/jobs/' || job || '/' || stage as path, at,
                             'Job ' || job || ': ' || what as what, class as rank, job
                        from clock
                       where shop_id = #{shop} and stays and at <= #{now}
                       order by class, at
                       limit #{most})
                      union all
-                    (select '/jobs/' || job || '/' || lower(replace(stage, '_', '')), at,
+                    (select '/jobs/' || job || '/' || stage, at,
                             'Job ' || job || ': ' || what, class, job
                        from clock
                       where shop_id = #{shop} and not stays and at between #{toldSince} and #{now}
                       order by at
                       limit #{most})
                      union all
-                    (select '/jobs/' || job || '/' || lower(replace(stage, '_', '')), at,
+                    (select '/jobs/' || job || '/' || stage, at,
                             'Job ' || job || ': ' || what, class, job
                        from clock
                       where shop_id = #{shop} and at > #{now} and class < 4

@@ -11,6 +11,7 @@ import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
+import glowkettle.job.calibrate.CalibrateChapter;
 import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.shop.OpeningHours;
@@ -33,7 +34,7 @@ class CalibratePage implements StagePage {
 
     @Override
     public Stage stage() {
-        return Stage.CALIBRATE;
+        return CalibrateChapter.STAGE;
     }
 
     @Override

@@ -11,6 +11,7 @@ import glowkettle.fit.SizeCode;
 import glowkettle.fit.Verdict;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
+import glowkettle.job.fit.FitChapter;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Freeing;
@@ -34,7 +35,7 @@ class FitPage implements StagePage {
 
     @Override
     public Stage stage() {
-        return Stage.FIT;
+        return FitChapter.STAGE;
     }
 
     @Override

@@ -17,6 +17,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.Stage;
 import glowkettle.job.assess.Assessing;
+import glowkettle.job.free.FreeChapter;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.open.OpenEntry;
@@ -44,7 +45,7 @@ class FreePage implements StagePage {
 
     @Override
     public Stage stage() {
-        return Stage.FREE;
+        return FreeChapter.STAGE;
     }
 
     @Override

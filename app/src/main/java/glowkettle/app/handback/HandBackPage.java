@@ -7,6 +7,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.Stage;
 import glowkettle.job.fit.Fitting;
+import glowkettle.job.handback.HandBackChapter;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.handback.Signatures;
 import glowkettle.job.isolation.Isolating;
@@ -26,7 +27,7 @@ class HandBackPage implements StagePage {
 
     @Override
     public Stage stage() {
-        return Stage.HAND_BACK;
+        return HandBackChapter.STAGE;
     }
 
     @Override

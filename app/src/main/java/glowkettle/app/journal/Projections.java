@@ -55,7 +55,7 @@ class Projections {
                         Arriving.of(job).opened().owner(),
                         job.model().name(),
                         FoundBy.of(job),
-                        next.stage().name(),
+                        next.stage().path(),
                         job.tier().result().tier().name(),
                         next.what(),
                         next.blocked(),
@@ -153,7 +153,7 @@ class Projections {
                         job.number(),
                         call.at(),
                         call.what(),
-                        call.stage().name(),
+                        call.stage().path(),
                         call.stays(),
                         call.cls().rank()))
                 .sorted(Comparator.comparing(ProjectionMapper.ClockRow::at))

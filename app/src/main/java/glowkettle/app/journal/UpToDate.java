@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 class UpToDate implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(UpToDate.class);
     /** Counted up whenever a projection is made in another way. */
-    private static final int VERSION = 4;
+    private static final int VERSION = 5;
 
     private final ProjectionMapper rows;
     private final JournalBook journal;

@@ -13,6 +13,7 @@ import glowkettle.job.assess.Assessing;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.open.FastenerLog;
 import glowkettle.job.open.LearntMinutes;
+import glowkettle.job.open.OpenChapter;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.JobTray;
@@ -33,7 +34,7 @@ import org.springframework.ui.Model;
 class OpenPage implements StagePage {
     @Override
     public Stage stage() {
-        return Stage.OPEN;
+        return OpenChapter.STAGE;
     }
 
     /** What each step took so far, to a tenth of a minute. */

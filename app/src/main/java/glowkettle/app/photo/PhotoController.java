@@ -9,8 +9,9 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.web.JobPages;
 import glowkettle.app.web.Roles;
 import glowkettle.job.JobFile;
-import glowkettle.job.Stage;
+import glowkettle.job.arrive.ArriveChapter;
 import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.open.OpenChapter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -141,6 +142,6 @@ class PhotoController {
 
     private String again(long number, String path, Attempt attempt, HttpServletResponse response, Model model) {
         response.setStatus(422);
-        return pages.draw(number, path.equals("open") ? Stage.OPEN : Stage.ARRIVE, attempt, null, model);
+        return pages.draw(number, path.equals("open") ? OpenChapter.STAGE : ArriveChapter.STAGE, attempt, null, model);
     }
 }

@@ -8,6 +8,7 @@ import glowkettle.job.Moment;
 import glowkettle.job.Stage;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
+import glowkettle.job.prove.ProveChapter;
 import glowkettle.job.prove.ProveEntry;
 import glowkettle.job.prove.Proving;
 import glowkettle.prove.CheckList;
@@ -28,7 +29,7 @@ class ProvePage implements StagePage {
 
     @Override
     public Stage stage() {
-        return Stage.PROVE;
+        return ProveChapter.STAGE;
     }
 
     @Override

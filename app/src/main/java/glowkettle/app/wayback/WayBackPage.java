@@ -14,6 +14,7 @@ import glowkettle.job.fit.Fitting;
 import glowkettle.job.open.FastenerLog;
 import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.JobTray;
+import glowkettle.job.wayback.WayBackChapter;
 import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.Fastener;
 import glowkettle.open.Tightening;
@@ -31,7 +32,7 @@ import org.springframework.ui.Model;
 class WayBackPage implements StagePage {
     @Override
     public Stage stage() {
-        return Stage.WAY_BACK;
+        return WayBackChapter.STAGE;
     }
 
     @Override

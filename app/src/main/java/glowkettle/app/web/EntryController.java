@@ -15,7 +15,11 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
 import glowkettle.job.Traits;
+import glowkettle.job.arrive.ArriveChapter;
+import glowkettle.job.assess.AssessChapter;
 import glowkettle.job.assess.Assessing;
+import glowkettle.job.free.FreeChapter;
+import glowkettle.job.open.OpenChapter;
 import glowkettle.job.open.Opening;
 import glowkettle.job.order.OrderOfWork;
 import jakarta.servlet.http.HttpServletRequest;
@@ -48,8 +52,7 @@ class EntryController {
         this.shop = shop;
     }
 
-    @PostMapping(
-            "/jobs/{number:[0-9]{1,15}}/{path:arrive|assess|open|free|fit|wayback|prove|calibrate|handback}/{kind:[a-z-]+}")
+    @PostMapping("/jobs/{number:[0-9]{1,15}}/{path:[a-z]+}/{kind:[a-z-]+}")
     String write(
             @PathVariable long number,
             @PathVariable String path,
@@ -57,7 +60,8 @@ class EntryController {
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
-        Stage stage = JobPages.stage(path).orElseThrow();
+        Stage stage =
+                OrderOfWork.CHAPTERS.stage(path).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         Class<? extends Entry> type = OrderOfWork.CHAPTERS
                 .kind(kind)
                 .filter(known -> known.traits().source() == Traits.Source.FORM)
@@ -125,12 +129,12 @@ class EntryController {
             return "/jobs/" + number + "/journal";
         }
         Stage next = job.next().stage();
-        if (stage == Stage.ARRIVE) {
+        if (stage.equals(ArriveChapter.STAGE)) {
             // The counter's forms are side matters; whoever quotes wants to see the quote.
             return "/jobs/" + number + "/arrive";
         }
-        boolean gaugeUnread = stage == Stage.ASSESS
-                && next == Stage.OPEN
+        boolean gaugeUnread = stage.equals(AssessChapter.STAGE)
+                && next.equals(OpenChapter.STAGE)
                 && Opening.of(job).stepsIn().isEmpty()
                 && Assessing.of(job).gauge(Moment.BEFORE).isEmpty();
         if (gaugeUnread) {
@@ -138,8 +142,11 @@ class EntryController {
             return "/jobs/" + number + "/" + stage.path();
         }
         // A bond may lie behind a cover and another before it: the job goes to and fro between the two.
-        boolean back = stage == Stage.FREE && next == Stage.OPEN;
-        boolean movesOn = back || next.compareTo(stage) > 0 || kind.equals("taken-back") || next == Stage.ASSESS;
+        boolean back = stage.equals(FreeChapter.STAGE) && next.equals(OpenChapter.STAGE);
+        boolean movesOn = back
+                || job.chapters().comesBefore(stage, next)
+                || kind.equals("taken-back")
+                || next.equals(AssessChapter.STAGE);
         return "/jobs/" + number + "/" + (movesOn ? next : stage).path();
     }
 

@@ -11,6 +11,7 @@ import glowkettle.instruments.InstrumentSilent;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
+import glowkettle.job.prove.ProveChapter;
 import java.math.BigDecimal;
 import java.time.InstantSource;
 import java.util.LinkedHashMap;
@@ -35,7 +36,7 @@ class InstrumentReadings {
 
     Attempt read(long number, String instrument, Stage stage) {
         JobFile job = journal.file(number);
-        Moment moment = stage == Stage.PROVE ? Moment.AFTER : Moment.BEFORE;
+        Moment moment = stage.equals(ProveChapter.STAGE) ? Moment.AFTER : Moment.BEFORE;
         String kind = kind(instrument);
         Map<String, String[]> typed = new LinkedHashMap<>();
         try {

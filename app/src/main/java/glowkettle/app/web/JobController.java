@@ -3,13 +3,16 @@ package glowkettle.app.web;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.job.Stage;
+import glowkettle.job.order.OrderOfWork;
 import jakarta.servlet.http.HttpServletRequest;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
 
 /** The pages of a job. */
 @Controller
@@ -31,7 +34,7 @@ class JobController {
                 + journal.file(number).next().stage().path();
     }
 
-    @GetMapping("/jobs/{number:[0-9]{1,15}}/{path:arrive|assess|open|free|fit|wayback|prove|calibrate|handback}")
+    @GetMapping("/jobs/{number:[0-9]{1,15}}/{path:[a-z]+}")
     String stage(
             @PathVariable long number,
             @PathVariable String path,
@@ -39,7 +42,8 @@ class JobController {
             @RequestParam(required = false) @Nullable String read,
             HttpServletRequest request,
             Model model) {
-        Stage stage = JobPages.stage(path).orElseThrow();
+        Stage stage =
+                OrderOfWork.CHAPTERS.stage(path).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         Attempt attempt = read == null ? Attempt.asking(request.getParameterMap()) : readings.read(number, read, stage);
         return pages.draw(number, stage, attempt, corrects, model);
     }

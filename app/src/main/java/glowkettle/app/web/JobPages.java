@@ -12,11 +12,9 @@ import glowkettle.job.isolation.Isolating;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.wayback.JobTray;
 import java.time.InstantSource;
-import java.util.Arrays;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -28,7 +26,7 @@ public class JobPages {
 
     private final JournalBook journal;
     private final LimitsBook limits;
-    private final Map<Stage, StagePage> pages = new EnumMap<>(Stage.class);
+    private final Map<Stage, StagePage> pages = new HashMap<>();
     private final InstantSource clock;
 
     JobPages(JournalBook journal, LimitsBook limits, List<StagePage> pages, InstantSource clock) {
@@ -36,12 +34,6 @@ public class JobPages {
         this.limits = limits;
         this.clock = clock;
         pages.forEach(page -> this.pages.put(page.stage(), page));
-    }
-
-    static Optional<Stage> stage(String path) {
-        return Arrays.stream(Stage.values())
-                .filter(stage -> stage.path().equals(path))
-                .findFirst();
     }
 
     /** The entry a form on this page takes the place of, while it still stands. */

@@ -3,6 +3,7 @@ package glowkettle.app.web;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Stage;
+import glowkettle.job.free.FreeChapter;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -39,19 +40,19 @@ final class Rail {
     private static List<Stage> stages(JobFile job) {
         boolean freed = !job.model().bonds().isEmpty() || job.model().leads() != null;
         return job.chapters().stages().stream()
-                .filter(stage -> freed || stage != Stage.FREE)
+                .filter(stage -> freed || !stage.equals(FreeChapter.STAGE))
                 .toList();
     }
 
     private static Stop stop(JobFile job, NextThing next, Stage stage, int key, @Nullable Stage shown) {
-        boolean passed = job.closed() || stage.compareTo(next.stage()) < 0;
-        boolean here = !passed && stage == next.stage();
+        boolean passed = job.closed() || job.chapters().comesBefore(stage, next.stage());
+        boolean here = !passed && stage.equals(next.stage());
         return new Stop(
                 "/jobs/" + job.number() + '/' + stage.path(),
                 stage.words(),
                 passed ? "passed" : !here ? "ahead" : next.blocked() ? "blocked" : "here",
                 passed ? "passed" : here ? "here" : null,
                 key,
-                stage == shown ? "page" : null);
+                stage.equals(shown) ? "page" : null);
     }
 }

@@ -41,22 +41,25 @@ final class Onwards {
     private Onwards() {}
 
     static Optional<Entry> of(JobFile job) {
-        return switch (job.next().stage()) {
-            case ARRIVE, ASSESS -> reading(job);
-            case OPEN, FREE ->
+        return switch (job.next().stage().path()) {
+            case "arrive", "assess" -> reading(job);
+            case "open", "free" ->
                 Opening.of(job).nextStep(Opening.of(job).plan().result()).map(step -> inwards(job, step.operation()));
-            case FIT -> fit(job);
-            case WAY_BACK ->
+            case "fit" -> fit(job);
+            case "wayback" ->
                 ClosingUp.of(job)
                         .nextStepBack(ClosingUp.of(job).wayBack().result())
                         .map(step -> backwards(job, step));
-            case PROVE ->
+            case "prove" ->
                 Proving.of(job).checks().stream()
                         .filter(check -> !Proving.of(job).checked().containsKey(check.id()))
                         .findFirst()
                         .map(check -> new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null));
-            case CALIBRATE -> Optional.of(new CalibrateEntry.CycleLeftOut("It comes calibrated."));
-            case HAND_BACK -> Optional.empty();
+            case "calibrate" -> Optional.of(new CalibrateEntry.CycleLeftOut("It comes calibrated."));
+            case "handback" -> Optional.empty();
+            default ->
+                throw new IllegalStateException(
+                        "Nobody knows how %s goes on".formatted(job.next().stage()));
         };
     }
 

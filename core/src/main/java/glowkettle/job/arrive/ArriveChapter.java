@@ -32,6 +32,8 @@ import java.util.Optional;
 
 /** The counter: the device, the quote, the promise, the photos. */
 public final class ArriveChapter implements Chapter<ArriveEntry> {
+    public static final Stage STAGE = new Stage("Arrive", "arrive");
+
     private static final List<Kind<? extends ArriveEntry>> KINDS = List.of(
             Kind.of(
                     "job-opened",
@@ -69,7 +71,7 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
 
     @Override
     public Stage stage() {
-        return Stage.ARRIVE;
+        return STAGE;
     }
 
     @Override
@@ -83,17 +85,8 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
     }
 
     @Override
-    public Stage page(ArriveEntry entry) {
-        return switch (entry) {
-            case ArriveEntry.JobOpened ignored -> Stage.ARRIVE;
-            case ArriveEntry.Promised ignored -> Stage.ARRIVE;
-            case ArriveEntry.PressureHeld held -> held.moment() == Moment.BEFORE ? Stage.ARRIVE : Stage.PROVE;
-            case ArriveEntry.Quoted ignored -> Stage.ARRIVE;
-            case ArriveEntry.QuoteAnswered ignored -> Stage.ARRIVE;
-            case ArriveEntry.PhotoTaken ignored -> Stage.ARRIVE;
-            case ArriveEntry.PhotoRemoved ignored -> Stage.ARRIVE;
-            case ArriveEntry.ModelNamed ignored -> Stage.ARRIVE;
-        };
+    public Moment moment(ArriveEntry entry) {
+        return entry instanceof ArriveEntry.PressureHeld held ? held.moment() : Moment.BEFORE;
     }
 
     @Override

@@ -4,7 +4,6 @@ import glowkettle.assess.Tier;
 import glowkettle.job.Call;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
-import glowkettle.job.Stage;
 import glowkettle.job.Traits;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
@@ -41,12 +40,12 @@ final class AssessCalls {
                 .isPresent();
         return accounted
                 ? Optional.empty()
-                : Optional.of(Call.danger(read, "Evacuate: nobody has accounted for it", Stage.ASSESS));
+                : Optional.of(Call.danger(read, "Evacuate: nobody has accounted for it", AssessChapter.STAGE));
     }
 
     private static Optional<Call> isolated(JobFile job) {
         return job.tier().result().tier() == Tier.ISOLATE && Assessing.of(job).halted() && !job.isPutAway()
-                ? Optional.of(Call.danger(lastReading(job), "isolated, and in no container", Stage.ASSESS))
+                ? Optional.of(Call.danger(lastReading(job), "isolated, and in no container", AssessChapter.STAGE))
                 : Optional.empty();
     }
 
@@ -56,7 +55,7 @@ final class AssessCalls {
                 ? job.state()
                         .latestRecorded(AssessEntry.RunDownChosen.class)
                         .flatMap(chosen -> hours.closingAfter(chosen.at()))
-                        .map(at -> Call.danger(at, "still under its load at closing: load off", Stage.ASSESS))
+                        .map(at -> Call.danger(at, "still under its load at closing: load off", AssessChapter.STAGE))
                 : Optional.empty();
     }
 }

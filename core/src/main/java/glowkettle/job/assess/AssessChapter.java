@@ -38,6 +38,8 @@ import java.util.Optional;
 
 /** The pack that came: readings, run-down, and what a lead decides of it. */
 public final class AssessChapter implements Chapter<AssessEntry> {
+    public static final Stage STAGE = new Stage("Assess", "assess");
+
     private static final List<Kind<? extends AssessEntry>> KINDS = List.of(
             Kind.of("looked", AssessEntry.Looked.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("warmth-taken", AssessEntry.WarmthTaken.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE),
@@ -91,7 +93,7 @@ public final class AssessChapter implements Chapter<AssessEntry> {
 
     @Override
     public Stage stage() {
-        return Stage.ASSESS;
+        return STAGE;
     }
 
     @Override
@@ -105,26 +107,8 @@ public final class AssessChapter implements Chapter<AssessEntry> {
     }
 
     @Override
-    public Stage page(AssessEntry entry) {
-        return switch (entry) {
-            case AssessEntry.Looked ignored -> Stage.ASSESS;
-            case AssessEntry.WarmthTaken ignored -> Stage.ASSESS;
-            case AssessEntry.SeamTaken ignored -> Stage.ASSESS;
-            case AssessEntry.ThicknessTaken ignored -> Stage.ASSESS;
-            case AssessEntry.VoltageTaken ignored -> Stage.ASSESS;
-            case AssessEntry.GaugeRead read -> read.moment() == Moment.BEFORE ? Stage.ASSESS : Stage.PROVE;
-            case AssessEntry.WindowCounted ignored -> Stage.ASSESS;
-            case AssessEntry.RunTimed ignored -> Stage.ASSESS;
-            case AssessEntry.ResistanceMeasured ignored -> Stage.ASSESS;
-            case AssessEntry.RunDownChosen ignored -> Stage.ASSESS;
-            case AssessEntry.RunDownWaived ignored -> Stage.ASSESS;
-            case AssessEntry.ChargeSeen ignored -> Stage.ASSESS;
-            case AssessEntry.LeadContinued ignored -> Stage.ASSESS;
-            case AssessEntry.TierLowered ignored -> Stage.ASSESS;
-            case AssessEntry.ColdRemovalConfirmed ignored -> Stage.ASSESS;
-            case AssessEntry.Rejudged ignored -> Stage.ASSESS;
-            case AssessEntry.Evacuated ignored -> Stage.ASSESS;
-        };
+    public Moment moment(AssessEntry entry) {
+        return entry instanceof AssessEntry.GaugeRead read ? read.moment() : Moment.BEFORE;
     }
 
     @Override
@@ -252,13 +236,13 @@ public final class AssessChapter implements Chapter<AssessEntry> {
     public Optional<NextThing> next(JobFile job) {
         Assessing assessing = Assessing.of(job);
         if (job.tier().result().tier() == Tier.EVACUATE) {
-            return Optional.of(new NextThing(Stage.ASSESS, "Evacuate: hands off, everybody out", true));
+            return Optional.of(new NextThing(STAGE, "Evacuate: hands off, everybody out", true));
         }
         if (assessing.halted()) {
             return Optional.of(
                     job.isPutAway()
-                            ? new NextThing(Stage.ASSESS, "Isolated: a lead decides how it goes on", true)
-                            : NextThing.of(Stage.ASSESS, "Isolate it: into container, then the watch"));
+                            ? new NextThing(STAGE, "Isolated: a lead decides how it goes on", true)
+                            : NextThing.of(STAGE, "Isolate it: into container, then the watch"));
         }
         return assessing
                 .coldRemovalNext()
@@ -266,7 +250,7 @@ public final class AssessChapter implements Chapter<AssessEntry> {
                 .or(() -> job.isClosingUp()
                         ? Optional.empty()
                         : assessing.readingsToTake().stream().findFirst())
-                .map(what -> NextThing.of(Stage.ASSESS, what));
+                .map(what -> NextThing.of(STAGE, what));
     }
 
     @Override

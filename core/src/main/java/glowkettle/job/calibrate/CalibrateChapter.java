@@ -26,6 +26,8 @@ import java.util.Optional;
 
 /** The soak cycle. */
 public final class CalibrateChapter implements Chapter<CalibrateEntry> {
+    public static final Stage STAGE = new Stage("Calibrate", "calibrate");
+
     private static final List<Kind<? extends CalibrateEntry>> KINDS = List.of(
             Kind.of("cycle-event", CalibrateEntry.CycleEvent.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE),
             Kind.of("cycle-mishap", CalibrateEntry.CycleMishap.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
@@ -39,7 +41,7 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
 
     @Override
     public Stage stage() {
-        return Stage.CALIBRATE;
+        return STAGE;
     }
 
     @Override
@@ -96,7 +98,7 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
         }
         SoakVerdict.Verdict verdict = soak.verdict().result();
         return switch (verdict.standing()) {
-            case UNDER_WAY, REPEAT -> Optional.of(NextThing.of(Stage.CALIBRATE, cycleStep(job, verdict)));
+            case UNDER_WAY, REPEAT -> Optional.of(NextThing.of(STAGE, cycleStep(job, verdict)));
             case VALID, VALID_WITH_REMARKS -> Optional.empty();
         };
     }

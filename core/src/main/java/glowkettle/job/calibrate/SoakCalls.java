@@ -6,7 +6,6 @@ import glowkettle.calibrate.SoakVerdict;
 import glowkettle.job.Call;
 import glowkettle.job.CallClass;
 import glowkettle.job.JobFile;
-import glowkettle.job.Stage;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -37,7 +36,7 @@ final class SoakCalls {
     private static Optional<Call> charging(@Nullable Instant since, OpeningHours hours) {
         return Optional.ofNullable(since)
                 .flatMap(hours::closingAfter)
-                .map(at -> Call.danger(at, "still on its charger at closing: unplug it", Stage.CALIBRATE));
+                .map(at -> Call.danger(at, "still on its charger at closing: unplug it", CalibrateChapter.STAGE));
     }
 
     /** The hands that a running cycle still needs. */
@@ -52,7 +51,8 @@ final class SoakCalls {
             case ClockPlan.Outcome.NoFit ignored -> List.of();
             case ClockPlan.Outcome.Planned planned ->
                 planned.actions().stream()
-                        .map(action -> new Call(action.at(), CallClass.WORK, action.what(), Stage.CALIBRATE, true))
+                        .map(action ->
+                                new Call(action.at(), CallClass.WORK, action.what(), CalibrateChapter.STAGE, true))
                         .toList();
         };
     }

@@ -34,6 +34,8 @@ import java.util.stream.Collectors;
 
 /** Which pack goes in. */
 public final class FitChapter implements Chapter<FitEntry> {
+    public static final Stage STAGE = new Stage("Fit", "fit");
+
     private static final List<Kind<? extends FitEntry>> KINDS = List.of(
             Kind.of("old-pack-read", FitEntry.OldPackRead.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("pack-offered", FitEntry.PackOffered.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
@@ -59,7 +61,7 @@ public final class FitChapter implements Chapter<FitEntry> {
 
     @Override
     public Stage stage() {
-        return Stage.FIT;
+        return STAGE;
     }
 
     @Override
@@ -134,7 +136,7 @@ public final class FitChapter implements Chapter<FitEntry> {
         if (Fitting.of(job).packChosen()) {
             return Optional.empty();
         }
-        return Optional.of(NextThing.of(Stage.FIT, next(job, Fitting.of(job))));
+        return Optional.of(NextThing.of(STAGE, next(job, Fitting.of(job))));
     }
 
     @Override

@@ -38,6 +38,8 @@ import java.util.stream.Collectors;
 
 /** Bonds and leads. */
 public final class FreeChapter implements Chapter<FreeEntry> {
+    public static final Stage STAGE = new Stage("Free", "free");
+
     private static final List<Kind<? extends FreeEntry>> KINDS = List.of(
             Kind.of("sand-ready", FreeEntry.SandReady.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("heat-started", FreeEntry.HeatStarted.class, Traits.TAPPED, Spark.KINDLES, Firmness.DONE),
@@ -87,7 +89,7 @@ public final class FreeChapter implements Chapter<FreeEntry> {
 
     @Override
     public Stage stage() {
-        return Stage.FREE;
+        return STAGE;
     }
 
     @Override
@@ -228,7 +230,7 @@ public final class FreeChapter implements Chapter<FreeEntry> {
                         clock.at(),
                         clock.kind().cls(),
                         clock.what(),
-                        Stage.FREE,
+                        STAGE,
                         clock.kind().needsHands()))
                 .toList();
     }

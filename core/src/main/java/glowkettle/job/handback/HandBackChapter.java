@@ -34,6 +34,8 @@ import java.util.Optional;
 
 /** Signatures, and what is added later. */
 public final class HandBackChapter implements Chapter<HandBackEntry> {
+    public static final Stage STAGE = new Stage("Hand back", "handback");
+
     private static final List<Kind<? extends HandBackEntry>> KINDS = List.of(
             new Kind<>(
                     "signed-off",
@@ -50,7 +52,7 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
 
     @Override
     public Stage stage() {
-        return Stage.HAND_BACK;
+        return STAGE;
     }
 
     @Override
@@ -93,22 +95,20 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
     @Override
     public Optional<NextThing> next(JobFile job) {
         if (Arriving.of(job).isDeclined() && Opening.of(job).stepsIn().isEmpty()) {
-            return Optional.of(
-                    NextThing.of(Stage.HAND_BACK, "The quote was declined: hand it back as it came, and sign"));
+            return Optional.of(NextThing.of(STAGE, "The quote was declined: hand it back as it came, and sign"));
         }
         if (!job.isPutAway() && !Fitting.of(job).keepsPack()) {
-            return Optional.of(NextThing.of(Stage.HAND_BACK, "Put the old pack into a container"));
+            return Optional.of(NextThing.of(STAGE, "Put the old pack into a container"));
         }
         Signatures signatures = Signatures.of(job);
         if (signatures.failedCheck().isPresent() && !signatures.failuresTakenOn()) {
-            return Optional.of(NextThing.of(Stage.HAND_BACK, "A check failed: mend it, or a lead takes it on"));
+            return Optional.of(NextThing.of(STAGE, "A check failed: mend it, or a lead takes it on"));
         }
         if (signatures.by(Role.TECHNICIAN)) {
-            return Optional.of(new NextThing(Stage.HAND_BACK, "A lead signs, too", true));
+            return Optional.of(new NextThing(STAGE, "A lead signs, too", true));
         }
         return Optional.of(NextThing.of(
-                Stage.HAND_BACK,
-                signatures.by(Role.LEAD) ? "A technician signs, too" : "Read the owner's sheet and sign"));
+                STAGE, signatures.by(Role.LEAD) ? "A technician signs, too" : "Read the owner's sheet and sign"));
     }
 
     @Override

@@ -6,7 +6,6 @@ import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Role;
-import glowkettle.job.Stage;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.isolation.Isolating;
@@ -60,7 +59,7 @@ final class SignAdmission {
 
     private static Optional<Refusal> ready(JobFile job) {
         NextThing next = job.next();
-        return next.stage() == Stage.HAND_BACK
+        return next.stage() == HandBackChapter.STAGE
                         && (Isolating.of(job).stored().isPresent()
                                 || Fitting.of(job).keepsPack())
                 ? Optional.empty()

@@ -22,6 +22,7 @@ import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.assess.AssessChapter;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
@@ -31,6 +32,8 @@ import java.util.Optional;
 
 /** The old pack in its container. */
 public final class IsolationChapter implements Chapter<IsolationEntry> {
+    public static final Stage STAGE = new Stage("Isolation store", "isolation");
+
     private static final List<Kind<? extends IsolationEntry>> KINDS = List.of(
             Kind.of("pack-stored", IsolationEntry.PackStored.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
@@ -48,12 +51,18 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
 
     @Override
     public Stage stage() {
-        return Stage.HAND_BACK;
+        return STAGE;
     }
 
     @Override
     public boolean hasPage() {
         return false;
+    }
+
+    /** The isolation sheet is of the page on which a pack is assessed. */
+    @Override
+    public Stage page(IsolationEntry entry) {
+        return AssessChapter.STAGE;
     }
 
     @Override
@@ -129,7 +138,9 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
             boolean changed = seen.look() != null && seen.look().findsSomething();
             return changed || Watch.warm(seen.surfaceC(), seen.ambientC(), job.limits())
                     ? Optional.of(Call.danger(
-                            look.at(), "the stored pack was found " + (changed ? "changed" : "warm"), Stage.ASSESS))
+                            look.at(),
+                            "the stored pack was found " + (changed ? "changed" : "warm"),
+                            AssessChapter.STAGE))
                     : Optional.empty();
         });
     }

@@ -16,6 +16,7 @@ import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.job.arrive.Arriving;
+import glowkettle.job.assess.AssessChapter;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.PackHealth;
 import glowkettle.library.DeviceModel;
@@ -33,6 +34,8 @@ import java.util.stream.Collectors;
 
 /** The plan, the steps of the teardown and its fasteners. */
 public final class OpenChapter implements Chapter<OpenEntry> {
+    public static final Stage STAGE = new Stage("Open", "open");
+
     private static final BigDecimal SECONDS_PER_MINUTE = BigDecimal.valueOf(60);
     private static final List<Kind<? extends OpenEntry>> KINDS = List.of(
             Kind.of(
@@ -58,7 +61,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
 
     @Override
     public Stage stage() {
-        return Stage.OPEN;
+        return STAGE;
     }
 
     @Override
@@ -150,15 +153,16 @@ public final class OpenChapter implements Chapter<OpenEntry> {
         Opening opening = Opening.of(job);
         if (PackHealth.of(job).waitsForRunDown()) {
             String targetPercent = Figures.withUnit(job.limits().of(Limit.RUN_DOWN_TARGET_PERCENT), "%");
-            return Optional.of(
-                    NextThing.of(Stage.ASSESS, "Run it down to %s, then read its charge".formatted(targetPercent)));
+            return Optional.of(NextThing.of(
+                    AssessChapter.STAGE, "Run it down to %s, then read its charge".formatted(targetPercent)));
         }
         if (opening.runDownUndecided()) {
-            return Optional.of(NextThing.of(Stage.ASSESS, "Say what charge it holds, and how it is brought down"));
+            return Optional.of(
+                    NextThing.of(AssessChapter.STAGE, "Say what charge it holds, and how it is brought down"));
         }
         return opening.nextStep(opening.plan().result())
                 .map(step -> opening.labelDiffers().isPresent()
-                        ? new NextThing(Stage.OPEN, "Paused: get the pack that its label asks for", true)
+                        ? new NextThing(STAGE, "Paused: get the pack that its label asks for", true)
                         : NextThing.of(
                                 job.chapters().pageOf(job, step.operation()),
                                 step.operation().label()));
@@ -198,7 +202,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
                 "lies open with its pack connected",
                 opening.nextStep(opening.plan().result())
                         .map(step -> job.chapters().pageOf(job, step.operation()))
-                        .orElse(Stage.OPEN)));
+                        .orElse(STAGE)));
     }
 
     private static Optional<Told> step(OpenEntry.StepDone step, DeviceModel model) {

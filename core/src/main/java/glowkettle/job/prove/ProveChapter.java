@@ -24,12 +24,19 @@ import java.util.Optional;
 
 /** What is tried when it is closed. */
 public final class ProveChapter implements Chapter<ProveEntry> {
+    public static final Stage STAGE = new Stage("Prove", "prove");
+
     private static final List<Kind<? extends ProveEntry>> KINDS =
             List.of(Kind.of("checked", ProveEntry.Checked.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE));
 
     @Override
     public Stage stage() {
-        return Stage.PROVE;
+        return STAGE;
+    }
+
+    @Override
+    public boolean measuresAfterTheWork() {
+        return true;
     }
 
     @Override
@@ -74,7 +81,7 @@ public final class ProveChapter implements Chapter<ProveEntry> {
         return proving.checks().stream()
                 .filter(check -> !proving.checked().containsKey(check.id()))
                 .findFirst()
-                .map(check -> NextThing.of(Stage.PROVE, check.question()));
+                .map(check -> NextThing.of(STAGE, check.question()));
     }
 
     @Override

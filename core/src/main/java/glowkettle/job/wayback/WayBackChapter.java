@@ -14,6 +14,7 @@ import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.job.fit.Fitting;
+import glowkettle.job.free.FreeChapter;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
@@ -27,13 +28,15 @@ import java.util.stream.Collectors;
 
 /** The device closed again. */
 public final class WayBackChapter implements Chapter<WayBackEntry> {
+    public static final Stage STAGE = new Stage("Way back", "wayback");
+
     private static final List<Kind<? extends WayBackEntry>> KINDS = List.of(
             Kind.of("step-back", WayBackEntry.StepBack.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE),
             Kind.of("fasteners-back", WayBackEntry.FastenersBack.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE));
 
     @Override
     public Stage stage() {
-        return Stage.WAY_BACK;
+        return STAGE;
     }
 
     @Override
@@ -83,7 +86,7 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     @Override
     public Optional<NextThing> next(JobFile job) {
         ClosingUp closing = ClosingUp.of(job);
-        return closing.nextStepBack(closing.wayBack().result()).map(step -> NextThing.of(Stage.WAY_BACK, step.label()));
+        return closing.nextStepBack(closing.wayBack().result()).map(step -> NextThing.of(STAGE, step.label()));
     }
 
     @Override
@@ -92,8 +95,8 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
         boolean sparkIsNext = opening.nextStep(opening.plan().result()).isEmpty()
                 && Fitting.of(job).packChosen();
         return Freeing.of(job).ignition().filter(lock -> sparkIsNext && lock.holds(job.now())).stream()
-                .map(lock ->
-                        new Call(job.now(), CallClass.WATCH, "solvent is wet where a spark is next", Stage.FREE, false))
+                .map(lock -> new Call(
+                        job.now(), CallClass.WATCH, "solvent is wet where a spark is next", FreeChapter.STAGE, false))
                 .toList();
     }
 }
