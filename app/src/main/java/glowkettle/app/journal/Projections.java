@@ -98,9 +98,10 @@ class Projections {
 
     /** What the model's next job learns from this one. */
     private void putBench(JobFile job) {
+        String model = Arriving.of(job).modelId();
         List<ProjectionMapper.StepTimeRow> times = LearntMinutes.taken(job).entrySet().stream()
                 .map(step -> new ProjectionMapper.StepTimeRow(
-                        Arriving.of(job.state()).modelId(),
+                        model,
                         step.getKey(),
                         job.number(),
                         BigDecimal.valueOf(step.getValue().toMillis()).movePointLeft(3)))
@@ -115,7 +116,7 @@ class Projections {
                     return new ProjectionMapper.NoteRow(
                             job.number(),
                             recorded.seq(),
-                            Arriving.of(job.state()).modelId(),
+                            model,
                             noted.step(),
                             noted.note(),
                             recorded.at(),
