@@ -1,0 +1,60 @@
+# Tests, pictures and the list of what is shipped.
+
+# Whether what is acknowledged lies on the disk: off, or default.
+on_disk() {
+    local setting
+    for setting in fsync synchronous_commit full_page_writes; do sql "alter system set $setting = $1"; done
+    sql "select pg_reload_conf()" >/dev/null
+}
+
+scratch() {
+    alone scratch
+    cluster test 54710
+    scratch_dir=$db_dir
+    on_exit 'stop_cluster "$scratch_dir"'
+    # What is thrown away need not survive a power cut, and a slow disk must not hold the tests up.
+    on_disk off
+    sql "drop database if exists $1"
+    database "$1"
+}
+
+run_tests() {
+    find_jdk
+    find_builders
+    find_browser
+    scratch glowkettle_test
+    export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
+    mvn -B --no-transfer-progress -pl core,instruments,app,benchmarks verify "$@" 9>&-
+}
+
+test_classes() { printf '%s' "$home/app/target/test-classes:$home/app/target/classes:$(cat "$home/app/target/test-class-path.txt")"; }
+
+shots() {
+    find_jdk
+    find_builders
+    find_browser
+    state_folder
+    working "Building" "$state/build.log" mvn -q -B -DskipTests -pl core,instruments,app package
+    scratch glowkettle_shots
+    local port
+    port=$(free_port 8560)
+    # Always the same Wednesday morning, so that a picture changes only when its page does.
+    GLOW_KETTLE_DEMO=true GLOW_KETTLE_BEGIN_AT=2026-11-18T10:40:00Z launch "$port" "$state/shots.log"
+    on_exit 'kill "$app_pid" 2>/dev/null || true'
+    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 "$JAVA_HOME/bin/java" -cp "$(test_classes)" \
+        glowkettle.app.shots.Screenshots "http://127.0.0.1:$port" "${1:-$home/docs/screenshots}" 9>&-
+}
+
+# What it ships, of which version and under which licence: once what runs in the shop, once what runs in the browser.
+bom() {
+    local into=${1:-$home/target/bom}
+    find_jdk
+    find_builders
+    state_folder
+    mkdir -p "$into"
+    working "Listing what runs in the shop" "$state/bom.log" \
+        mvn -q -B org.cyclonedx:cyclonedx-maven-plugin:2.9.3:makeAggregateBom -DoutputFormat=json -DincludeTestScope=false \
+        -DoutputDirectory="$into" -DoutputName=shop -DskipNotDeployed=false -Dcyclonedx.skipAttach=true
+    (cd app/src/main/frontend && npm sbom --package-lock-only --omit=dev --sbom-format=cyclonedx) >"$into/browser.json"
+    say "Both lists are in $into: shop.json, browser.json"
+}
