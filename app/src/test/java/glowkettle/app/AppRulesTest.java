@@ -3,10 +3,13 @@ package glowkettle.app;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import glowkettle.job.Chapter;
+import glowkettle.job.order.OrderOfWork;
 import java.time.Instant;
 import org.apache.ibatis.annotations.Mapper;
 import org.springframework.stereotype.Controller;
@@ -46,4 +49,21 @@ class AppRulesTest {
             .areAnnotatedWith(Mapper.class)
             .andShould()
             .haveSimpleNameNotContaining("Bench");
+
+    /** The journal opens jobs and writes lists of all stages, the demo plays whole jobs; everybody else asks for facts. */
+    @ArchTest
+    static void entriesAreNamedByThePagesOfTheirOwnStage(JavaClasses app) {
+        for (Chapter<?> chapter : OrderOfWork.CHAPTERS.inOrder()) {
+            String stage = chapter.getClass().getPackageName().replace("glowkettle.job", "glowkettle.app");
+            if (!stage.equals("glowkettle.app")) {
+                noClasses()
+                        .that()
+                        .resideOutsideOfPackages(stage + "..", "glowkettle.app.journal..", "glowkettle.app.demo..")
+                        .should()
+                        .dependOnClassesThat()
+                        .areAssignableTo(chapter.entries())
+                        .check(app);
+            }
+        }
+    }
 }

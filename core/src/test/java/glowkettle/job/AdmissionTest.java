@@ -12,7 +12,6 @@ import glowkettle.assess.RunDown;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TimedRun;
 import glowkettle.calibrate.SoakVerdict;
-import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.CalibrateEntry;
@@ -23,6 +22,7 @@ import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
+import glowkettle.job.photo.PhotoEntry;
 import glowkettle.job.prove.ProveEntry;
 import glowkettle.job.prove.Proving;
 import glowkettle.job.wayback.ClosingUp;
@@ -176,10 +176,10 @@ class AdmissionTest {
         assertThat(bench.refusal(new OpenEntry.Noted(null, "a patch"), Role.TRAINEE))
                 .isPresent();
         // A telephone has nobody signed in, and a picture of what is dangerous hurts nobody.
-        assertThat(bench.refusal(new ArriveEntry.PhotoTaken("p1", null, null), Role.TRAINEE))
+        assertThat(bench.refusal(new PhotoEntry.PhotoTaken("p1", null, null), Role.TRAINEE))
                 .isEmpty();
         bench.write(new AssessEntry.Looked(new Look(true, false, false, false, false, true, Wet.NO, null, null)));
-        assertThat(bench.refusal(new ArriveEntry.PhotoTaken("p2", null, null), Role.TRAINEE))
+        assertThat(bench.refusal(new PhotoEntry.PhotoTaken("p2", null, null), Role.TRAINEE))
                 .isEmpty();
         assertThat(bench.refusal(new AssessEntry.Evacuated("Bucket smoked, brigade came."), Role.TRAINEE))
                 .isEmpty();

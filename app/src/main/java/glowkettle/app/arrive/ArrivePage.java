@@ -10,6 +10,7 @@ import glowkettle.job.arrive.ArriveChapter;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.handback.EarliestReady;
 import glowkettle.job.open.Opening;
+import glowkettle.job.photo.JobPhotos;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -43,7 +44,7 @@ class ArrivePage implements StagePage {
         model.addAttribute("labourMinutes", Opening.of(job).labourMinutes());
         model.addAttribute("hold", hold.of(job, Moment.BEFORE));
         model.addAttribute("quote", QuoteShown.of(job).orElse(null));
-        model.addAttribute("photos", Arriving.of(job).photos());
+        model.addAttribute("photos", JobPhotos.of(job).photos());
         model.addAttribute("nameable", ModelNaming.isNameable(job));
         model.addAttribute("learnt", ModelNaming.learnt(job));
     }

@@ -1,7 +1,7 @@
 package glowkettle.app.arrive;
 
 import glowkettle.job.JobFile;
-import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
 import java.text.Normalizer;
@@ -23,23 +23,22 @@ final class ModelNaming {
     }
 
     /** What was noted at a step of the family. */
-    static List<OpenEntry.Noted> learnt(JobFile job) {
-        return job.state()
-                .all(OpenEntry.Noted.class)
+    static List<Opening.Note> learnt(JobFile job) {
+        return Opening.of(job).notes().stream()
                 .filter(note ->
                         note.step() != null && job.operation(note.step()).isPresent())
                 .toList();
     }
 
     static DeviceModel named(JobFile job, String name, List<String> codes) {
-        List<OpenEntry.Noted> notes = learnt(job);
+        List<Opening.Note> notes = learnt(job);
         List<Operation> operations = job.model().operations().stream()
                 .map(operation -> warned(operation, notes))
                 .toList();
         return job.model().named(id(name), name, codes, operations);
     }
 
-    private static Operation warned(Operation operation, List<OpenEntry.Noted> notes) {
+    private static Operation warned(Operation operation, List<Opening.Note> notes) {
         List<String> warnings = new ArrayList<>(operation.warnings());
         notes.stream()
                 .filter(note -> operation.id().equals(note.step()))

@@ -12,15 +12,12 @@ import glowkettle.free.Loosening;
 import glowkettle.free.Solvent;
 import glowkettle.heat.Adhesive;
 import glowkettle.heat.Refit;
-import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
-import glowkettle.job.Role;
 import glowkettle.job.Stage;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.free.FreeChapter;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.free.Overheating;
-import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
 import glowkettle.library.Bond;
 import glowkettle.limits.Limit;
@@ -108,14 +105,9 @@ class FreePage implements StagePage {
 
     /** What the ignition lock, the mat or a cold removal will refuse is said before the tap. */
     private static @Nullable String refusedNow(JobFile job, Instant now) {
-        return Opening.of(job)
-                .nextStep(Opening.of(job).plan().result())
-                .flatMap(step -> Admission.refuse(
-                        job,
-                        new OpenEntry.StepDone(step.operation().id()),
-                        new Admission.Author("", Role.TECHNICIAN),
-                        now))
-                .map(Admission.Refusal::reason)
+        Opening opening = Opening.of(job);
+        return opening.nextStep(opening.plan().result())
+                .flatMap(step -> opening.refusedNow(step.operation(), now))
                 .orElse(null);
     }
 

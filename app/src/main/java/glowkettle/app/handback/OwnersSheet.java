@@ -10,21 +10,18 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.Assessing;
-import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.calibrate.SoakCycle;
-import glowkettle.job.fit.FitEntry;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.handback.Signatures;
 import glowkettle.job.open.FastenerLog;
 import glowkettle.job.open.Opening;
-import glowkettle.job.prove.ProveEntry;
 import glowkettle.job.prove.Proving;
 import glowkettle.job.wayback.JobTray;
+import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -98,14 +95,10 @@ public record OwnersSheet(
     private static List<String> done(JobFile job) {
         List<String> done = new ArrayList<>();
         boolean another = Fitting.of(job).packChosen() && !Fitting.of(job).keepsPack();
-        job.state()
-                .latest(FitEntry.PackOffered.class)
-                .filter(offered -> another)
-                .map(FitEntry.PackOffered::label)
-                .ifPresent(label -> {
-                    String lot = label.lot() == null ? "" : ", lot " + label.lot();
-                    done.add("New pack fitted: %s, %s%s.".formatted(volts(label), mah(label.capacityMah()), lot));
-                });
+        Fitting.of(job).offered().filter(label -> another).ifPresent(label -> {
+            String lot = label.lot() == null ? "" : ", lot " + label.lot();
+            done.add("New pack fitted: %s, %s%s.".formatted(volts(label), mah(label.capacityMah()), lot));
+        });
         Fitting.of(job)
                 .comparison()
                 .filter(compared -> another)
@@ -159,32 +152,30 @@ public record OwnersSheet(
     }
 
     private static List<String> checks(JobFile job) {
-        Map<String, ProveEntry.Checked> checked = Proving.of(job).checked();
         Optional<String> takenOn = Signatures.of(job).forTheOwner();
         return Proving.of(job).checks().stream()
                 .map(check -> {
-                    ProveEntry.Checked outcome = checked.get(check.id());
-                    String words = outcome == null
-                            ? "not tried"
-                            : switch (outcome.outcome()) {
-                                case WORKS -> "works";
-                                case FAILS ->
-                                    "does not work"
-                                            + takenOn.map(told -> ": " + told).orElse("");
-                                case NOT_THERE -> "not in this device";
-                            };
+                    String words = Proving.of(job)
+                            .outcome(check)
+                            .map(outcome -> words(outcome, takenOn))
+                            .orElse("not tried");
                     return check.id() + ": " + words;
                 })
                 .toList();
     }
 
+    private static String words(CheckList.Outcome outcome, Optional<String> takenOn) {
+        return switch (outcome) {
+            case WORKS -> "works";
+            case FAILS -> "does not work" + takenOn.map(told -> ": " + told).orElse("");
+            case NOT_THERE -> "not in this device";
+        };
+    }
+
     private static String calibration(JobFile job) {
-        if (SoakCycle.of(job).leftOut()) {
-            return "Not calibrated: "
-                    + job.state()
-                            .latest(CalibrateEntry.CycleLeftOut.class)
-                            .orElseThrow()
-                            .reason();
+        Optional<String> leftOut = SoakCycle.of(job).leftOutFor();
+        if (leftOut.isPresent()) {
+            return "Not calibrated: " + leftOut.get();
         }
         SoakVerdict.Standing standing = SoakCycle.of(job).verdict().result().standing();
         return switch (standing) {

@@ -3,9 +3,8 @@ package glowkettle.app.isolation;
 import glowkettle.finding.Figures;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
-import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.arrive.Arriving;
 import glowkettle.job.isolation.IsolationEntry;
-import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
 import java.time.Instant;
 import java.util.List;
@@ -32,16 +31,20 @@ record PackChain(long job, List<Link> links) {
     }
 
     private static Stream<String> words(Recorded recorded, Optional<Recorded> lifted, JobFile job) {
-        if (lifted.filter(recorded::equals).isPresent() && recorded.entry() instanceof OpenEntry.StepDone step) {
-            return Stream.of(job.operation(step.step()).orElseThrow().label());
+        if (recorded.equals(job.state().counting().getFirst())) {
+            return Stream.of("came in from " + Arriving.of(job).owner());
         }
-        return switch (recorded.entry()) {
-            case ArriveEntry.JobOpened opened -> Stream.of("came in from " + opened.owner());
-            case IsolationEntry.PackStored stored -> Stream.of("into “" + stored.containerName() + "”");
-            case IsolationEntry.Watched watched ->
-                Stream.of("looked at, " + Figures.withUnit(watched.surfaceC(), "°C"));
-            case IsolationEntry.PackReleased released -> Stream.of("handed over to " + released.collector());
-            default -> Stream.of();
+        if (lifted.filter(recorded::equals).isPresent()) {
+            return Stream.of(job.chapters().words(recorded.entry(), job).replaceFirst("^Done: ", ""));
+        }
+        return recorded.entry() instanceof IsolationEntry entry ? Stream.of(words(entry)) : Stream.of();
+    }
+
+    private static String words(IsolationEntry entry) {
+        return switch (entry) {
+            case IsolationEntry.PackStored stored -> "into “" + stored.containerName() + "”";
+            case IsolationEntry.Watched watched -> "looked at, " + Figures.withUnit(watched.surfaceC(), "°C");
+            case IsolationEntry.PackReleased released -> "handed over to " + released.collector();
         };
     }
 }

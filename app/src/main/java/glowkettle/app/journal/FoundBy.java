@@ -1,11 +1,11 @@
 package glowkettle.app.journal;
 
+import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.arrive.Arriving;
-import glowkettle.job.fit.FitEntry;
+import glowkettle.job.fit.Fitting;
 import glowkettle.job.isolation.Isolating;
-import glowkettle.job.isolation.IsolationEntry;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -22,14 +22,8 @@ final class FoundBy {
                         job.model().name(),
                         opened.serial(),
                         opened.modelCode(),
-                        job.state()
-                                .latest(FitEntry.PackOffered.class)
-                                .map(offered -> offered.label().lot())
-                                .orElse(null),
-                        Isolating.of(job)
-                                .stored()
-                                .map(IsolationEntry.PackStored::containerName)
-                                .orElse(null))
+                        Fitting.of(job).offered().map(PackLabel::lot).orElse(null),
+                        Isolating.of(job).liesIn().orElse(null))
                 .filter(Objects::nonNull)
                 .map(text -> text.toLowerCase(Locale.ROOT))
                 .collect(Collectors.joining(" · "));

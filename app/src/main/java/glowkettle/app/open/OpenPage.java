@@ -16,6 +16,7 @@ import glowkettle.job.open.LearntMinutes;
 import glowkettle.job.open.OpenChapter;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
+import glowkettle.job.photo.JobPhotos;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.library.Fastener;
 import glowkettle.open.TeardownPlan;
@@ -75,7 +76,7 @@ class OpenPage implements StagePage {
         model.addAttribute("openedBefore", Arriving.of(job).opened().openedBefore() != OpenedBefore.NO);
         model.addAttribute("planning", Planning.of(job, attempt));
         model.addAttribute(
-                "photos", stepId == null ? List.of() : Arriving.of(job).photosOf(stepId));
+                "photos", stepId == null ? List.of() : JobPhotos.of(job).photosOf(stepId));
         model.addAttribute(
                 "freeing",
                 step.filter(next -> Freeing.isFreeing(job, next.operation())).isPresent());

@@ -2,7 +2,7 @@ package glowkettle.app.open;
 
 import glowkettle.finding.Figures;
 import glowkettle.job.JobFile;
-import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.arrive.Arriving;
 import glowkettle.job.open.Opening;
 import glowkettle.library.OperationKind;
 import glowkettle.library.PackData;
@@ -19,10 +19,7 @@ public record OrderedPack(String offer, String label, String connector) {
             return Optional.empty();
         }
         PackData pack = job.model().pack();
-        String offer = job.state()
-                .latest(ArriveEntry.QuoteAnswered.class)
-                .map(ArriveEntry.QuoteAnswered::offer)
-                .orElse("as the model says");
+        String offer = Arriving.of(job).takenOffer().orElse("as the model says");
         return Optional.of(new OrderedPack(
                 offer,
                 "%s, %s, charged to %s per cell"

@@ -5,7 +5,7 @@ import glowkettle.app.binding.Forms;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
-import glowkettle.job.arrive.Arriving;
+import glowkettle.job.photo.JobPhotos;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -69,7 +69,7 @@ class PhoneController {
         model.addAttribute("device", job.model().name());
         model.addAttribute(
                 "step", pass.step() == null ? null : job.operation(pass.step()).orElse(null));
-        model.addAttribute("count", Arriving.of(job).photos().size());
+        model.addAttribute("count", JobPhotos.of(job).photos().size());
         model.addAttribute("kept", kept);
         model.addAttribute("faults", faults);
         return "photo/phone";

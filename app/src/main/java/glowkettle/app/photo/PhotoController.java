@@ -10,8 +10,8 @@ import glowkettle.app.web.JobPages;
 import glowkettle.app.web.Roles;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.ArriveChapter;
-import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.open.OpenChapter;
+import glowkettle.job.photo.PhotoEntry;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -84,7 +84,7 @@ class PhotoController {
         if (faults.isEmpty()) {
             faults = refused(photos.remove(
                     number,
-                    new ArriveEntry.PhotoRemoved(id, reason.strip()),
+                    new PhotoEntry.PhotoRemoved(id, reason.strip()),
                     Forms.id(request),
                     Forms.by(request),
                     Roles.of(request)));

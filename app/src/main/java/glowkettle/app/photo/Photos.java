@@ -6,7 +6,7 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.Shop;
 import glowkettle.job.Entry;
 import glowkettle.job.Role;
-import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.photo.PhotoEntry;
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.InstantSource;
@@ -61,7 +61,7 @@ class Photos {
                         sent.picture().jpeg()));
         return write(
                 sent.job(),
-                new ArriveEntry.PhotoTaken(sent.formId().toString(), sent.step(), sent.caption()),
+                new PhotoEntry.PhotoTaken(sent.formId().toString(), sent.step(), sent.caption()),
                 sent.formId(),
                 sent.by(),
                 role);
@@ -69,7 +69,7 @@ class Photos {
 
     /** Removes the picture for good; that it was there, and why it went, stays in the journal. */
     @Transactional
-    public Appended remove(long job, ArriveEntry.PhotoRemoved removed, UUID formId, String by, Role role) {
+    public Appended remove(long job, PhotoEntry.PhotoRemoved removed, UUID formId, String by, Role role) {
         Appended appended = write(job, removed, formId, by, role);
         if (appended instanceof Appended.Written) {
             rows.forget(Shop.ID, job, removed.photo());

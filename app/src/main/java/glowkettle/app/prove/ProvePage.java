@@ -6,7 +6,6 @@ import glowkettle.app.web.StagePage;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
-import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.prove.ProveChapter;
 import glowkettle.job.prove.ProveEntry;
@@ -46,12 +45,7 @@ class ProvePage implements StagePage {
                         .orElse(null));
         model.addAttribute("hold", hold.of(job, Moment.AFTER));
         model.addAttribute("outcomes", CheckList.Outcome.values());
-        model.addAttribute(
-                "gauge",
-                Assessing.of(job)
-                        .gauge(Moment.AFTER)
-                        .map(AssessEntry.GaugeRead::reading)
-                        .orElse(null));
+        model.addAttribute("gauge", Assessing.of(job).gaugeReading(Moment.AFTER).orElse(null));
         model.addAttribute("healthBefore", Assessing.of(job).healthBefore().orElse(null));
         model.addAttribute("healthAfter", Assessing.of(job).healthAfter().orElse(null));
         model.addAttribute("notFuller", Assessing.of(job).notFuller().orElse(null));

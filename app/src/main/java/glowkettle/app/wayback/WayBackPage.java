@@ -9,9 +9,9 @@ import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.Stage;
-import glowkettle.job.arrive.Arriving;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.open.FastenerLog;
+import glowkettle.job.photo.JobPhotos;
 import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.WayBackChapter;
@@ -86,7 +86,7 @@ class WayBackPage implements StagePage {
         model.addAttribute("stuck", StuckFastener.of(job, holes));
         model.addAttribute("packChosen", Fitting.of(job).packChosen());
         model.addAttribute(
-                "photos", stepId == null ? List.of() : Arriving.of(job).photosOf(stepId));
+                "photos", stepId == null ? List.of() : JobPhotos.of(job).photosOf(stepId));
         model.addAttribute("doneBack", ClosingUp.of(job).stepsBack());
     }
 }

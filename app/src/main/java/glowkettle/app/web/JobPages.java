@@ -9,7 +9,6 @@ import glowkettle.job.Stage;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.isolation.Isolating;
-import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.wayback.JobTray;
 import java.time.InstantSource;
 import java.util.HashMap;
@@ -57,13 +56,8 @@ public class JobPages {
         model.addAttribute("job", job);
         model.addAttribute("stage", stage);
         model.addAttribute("tray", job.closed() ? null : JobTray.of(job).tray());
-        model.addAttribute("owner", Arriving.of(job).opened().owner());
-        model.addAttribute(
-                "collector",
-                Isolating.of(job)
-                        .released()
-                        .map(IsolationEntry.PackReleased::collector)
-                        .orElse(null));
+        model.addAttribute("owner", Arriving.of(job).owner());
+        model.addAttribute("collector", Isolating.of(job).collector().orElse(null));
         model.addAttribute("overheating", Overheating.of(job));
         model.addAttribute("rail", Rail.of(job, next, showsStage ? stage : null));
         model.addAttribute("next", next);
@@ -71,12 +65,7 @@ public class JobPages {
         model.addAttribute("newestLimits", Asked.of(limits::newestVersion));
         boolean away = job.oldPackIsAway() && Isolating.of(job).released().isEmpty();
         model.addAttribute("oldPackAway", away ? job.oldPackTier() : null);
-        model.addAttribute(
-                "oldPackIn",
-                Isolating.of(job)
-                        .stored()
-                        .map(IsolationEntry.PackStored::containerName)
-                        .orElse(""));
+        model.addAttribute("oldPackIn", Isolating.of(job).liesIn().orElse(""));
         model.addAttribute("showsStage", showsStage);
     }
 

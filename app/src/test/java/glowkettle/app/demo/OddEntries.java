@@ -9,6 +9,7 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.order.OrderOfWork;
+import glowkettle.job.photo.PhotoEntry;
 import glowkettle.job.prove.Proving;
 import glowkettle.library.DeviceModel;
 import java.lang.reflect.InvocationTargetException;
@@ -39,8 +40,8 @@ final class OddEntries {
             ArriveEntry.JobOpened.class,
             AssessEntry.Rejudged.class,
             ArriveEntry.ModelNamed.class,
-            ArriveEntry.PhotoTaken.class,
-            ArriveEntry.PhotoRemoved.class,
+            PhotoEntry.PhotoTaken.class,
+            PhotoEntry.PhotoRemoved.class,
             ArriveEntry.PressureHeld.class,
             OpenEntry.MinutesLearnt.class,
             IsolationEntry.PackReleased.class);

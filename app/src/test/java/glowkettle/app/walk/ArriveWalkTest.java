@@ -10,7 +10,7 @@ import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
-import glowkettle.job.arrive.Arriving;
+import glowkettle.job.photo.JobPhotos;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -140,7 +140,7 @@ class ArriveWalkTest {
             lead.type("reason", "shows the owner's desk").press("Enter");
             assertThat(lead.page().locator("#photos img")).hasCount(0);
         }
-        assertThat(Arriving.of(job.file()).photos()).isEmpty();
+        assertThat(JobPhotos.of(job.file()).photos()).isEmpty();
     }
 
     private static void send(Technician telephone, byte[] picture) {

@@ -4,7 +4,6 @@ import glowkettle.arrive.Quote;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
-import glowkettle.job.Role;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -28,15 +27,5 @@ final class ArriveAdmission {
         return promised.promise().isAfter(now)
                 ? Optional.empty()
                 : Admission.no("promise", "%s has passed; a promise lies ahead.".formatted(promised.promise()));
-    }
-
-    static Optional<Refusal> photoRemoved(JobFile job, ArriveEntry.PhotoRemoved removed, Role by) {
-        if (by != Role.LEAD) {
-            return Admission.no("reason", "Only a lead removes a photo.");
-        }
-        return Arriving.of(job).photos().stream()
-                        .anyMatch(photo -> photo.photo().equals(removed.photo()))
-                ? Optional.empty()
-                : Admission.no("photo", "This job has no such photo.");
     }
 }

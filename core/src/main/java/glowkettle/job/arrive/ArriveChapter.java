@@ -51,18 +51,6 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
             Kind.of("quoted", ArriveEntry.Quoted.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("quote-answered", ArriveEntry.QuoteAnswered.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
-                    "photo-taken",
-                    ArriveEntry.PhotoTaken.class,
-                    new Traits(OWN_PAGE, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.PHOTO),
-            Kind.of(
-                    "photo-removed",
-                    ArriveEntry.PhotoRemoved.class,
-                    Traits.WRITTEN_BY_ITS_PAGE,
-                    Spark.HARMLESS,
-                    Firmness.PHOTO),
-            Kind.of(
                     "model-named",
                     ArriveEntry.ModelNamed.class,
                     Traits.WRITTEN_BY_ITS_PAGE,
@@ -111,8 +99,6 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
                 answered.accepted()
                         ? "Quote accepted" + (answered.offer() == null ? "" : ": " + answered.offer())
                         : "Quote declined";
-            case ArriveEntry.PhotoTaken photo -> "Photo" + (photo.caption() == null ? "" : ": " + photo.caption());
-            case ArriveEntry.PhotoRemoved removed -> "Photo removed: " + removed.reason();
             case ArriveEntry.ModelNamed named -> "It is a " + job.model().name() + " (" + named.modelId() + ")";
         };
     }
@@ -125,8 +111,6 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
             case ArriveEntry.PressureHeld ignored -> Optional.empty();
             case ArriveEntry.Quoted ignored -> Optional.empty();
             case ArriveEntry.QuoteAnswered ignored -> Optional.empty();
-            case ArriveEntry.PhotoTaken ignored -> Optional.empty();
-            case ArriveEntry.PhotoRemoved ignored -> Optional.empty();
             case ArriveEntry.ModelNamed ignored -> Optional.empty();
         };
     }
@@ -139,8 +123,6 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
             case ArriveEntry.PressureHeld ignored -> Optional.empty();
             case ArriveEntry.Quoted ignored -> Optional.empty();
             case ArriveEntry.QuoteAnswered answered -> ArriveAdmission.answered(job, answered);
-            case ArriveEntry.PhotoTaken ignored -> Optional.empty();
-            case ArriveEntry.PhotoRemoved removed -> ArriveAdmission.photoRemoved(job, removed, author.role());
             case ArriveEntry.ModelNamed ignored -> Optional.empty();
         };
     }

@@ -74,20 +74,6 @@ public sealed interface ArriveEntry extends Entry {
             @Says(value = "Pack taken", longest = 80) @Nullable
             String offer) implements ArriveEntry {}
 
-    /** A photo of the job, kept beside the journal. */
-    record PhotoTaken(
-            @Says(value = "Photo", longest = 40) String photo,
-            @Says(value = "Step", longest = 60) @Nullable String step,
-
-            @Says(value = "What it shows", longest = 200) @Nullable
-            String caption)
-            implements ArriveEntry {}
-
-    /** A lead removed a photo, and said why. */
-    record PhotoRemoved(
-            @Says(value = "Photo", longest = 40) String photo,
-            @Says(value = "Reason", longest = 300) String reason) implements ArriveEntry {}
-
     /** The device turned out to be this model. */
     record ModelNamed(@Says(value = "Model", longest = 60) String modelId) implements ArriveEntry {}
 }

@@ -4,9 +4,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import java.time.Instant;
-import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What was said and learnt at the counter. */
@@ -28,6 +26,15 @@ public final class Arriving {
     public ArriveEntry.JobOpened opened() {
         return state.latest(ArriveEntry.JobOpened.class)
                 .orElseThrow(() -> new IllegalStateException("A journal begins with the opening of its job"));
+    }
+
+    /** The pack that the owner took, by its name in the quote. */
+    public Optional<String> takenOffer() {
+        return state.latest(ArriveEntry.QuoteAnswered.class).map(ArriveEntry.QuoteAnswered::offer);
+    }
+
+    public String owner() {
+        return opened().owner();
     }
 
     /** The version of the shop limits that was in force when the device came. */
@@ -55,21 +62,6 @@ public final class Arriving {
         return state.latest(ArriveEntry.Promised.class)
                 .map(ArriveEntry.Promised::promise)
                 .orElse(opened().promise());
-    }
-
-    /** Photos that have not been removed, in the order they were taken. */
-    public List<ArriveEntry.PhotoTaken> photos() {
-        Set<String> removed = state.all(ArriveEntry.PhotoRemoved.class)
-                .map(ArriveEntry.PhotoRemoved::photo)
-                .collect(Collectors.toSet());
-        return state.all(ArriveEntry.PhotoTaken.class)
-                .filter(photo -> !removed.contains(photo.photo()))
-                .toList();
-    }
-
-    /** Photos that belong to a step, on the way in and on the way back. */
-    public List<ArriveEntry.PhotoTaken> photosOf(String step) {
-        return photos().stream().filter(photo -> step.equals(photo.step())).toList();
     }
 
     /** The owner said no to the newest quote: nothing more is opened. */

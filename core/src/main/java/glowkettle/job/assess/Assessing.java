@@ -1,5 +1,6 @@
 package glowkettle.job.assess;
 
+import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.HazardTier;
 import glowkettle.assess.Health;
@@ -95,6 +96,11 @@ public final class Assessing {
         return state.all(AssessEntry.GaugeRead.class)
                 .filter(read -> read.moment() == moment)
                 .reduce((earlier, later) -> later);
+    }
+
+    /** What the gauge of a pack said when it was read last. */
+    public Optional<GaugeReading> gaugeReading(Moment moment) {
+        return gauge(moment).map(AssessEntry.GaugeRead::reading);
     }
 
     public Optional<Result<Health>> healthBefore() {

@@ -17,6 +17,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.Instant;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -71,6 +72,11 @@ public final class SoakCycle {
 
     public boolean leftOut() {
         return state.latest(CalibrateEntry.CycleLeftOut.class).isPresent();
+    }
+
+    /** Why it was left out; empty where it was not. */
+    public Optional<String> leftOutFor() {
+        return state.latest(CalibrateEntry.CycleLeftOut.class).map(CalibrateEntry.CycleLeftOut::reason);
     }
 
     public PhaseTimes phaseTimes() {

@@ -27,6 +27,11 @@ public final class Isolating {
         return state.latest(IsolationEntry.PackStored.class);
     }
 
+    /** Who took it away; empty while it is here. */
+    public Optional<String> collector() {
+        return released().map(IsolationEntry.PackReleased::collector);
+    }
+
     /** The name of the container that it was put into last. */
     public Optional<String> liesIn() {
         return stored().map(IsolationEntry.PackStored::containerName);

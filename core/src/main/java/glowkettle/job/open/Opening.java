@@ -2,10 +2,12 @@ package glowkettle.job.open;
 
 import glowkettle.assess.Tier;
 import glowkettle.finding.Result;
+import glowkettle.job.Admission;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
+import glowkettle.job.Role;
 import glowkettle.job.Sum;
 import glowkettle.job.assess.PackHealth;
 import glowkettle.library.DeviceModel;
@@ -26,6 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** How far a device is opened, by which plan. */
 public final class Opening {
@@ -175,6 +178,22 @@ public final class Opening {
     /** It says that the pack was taken out of its device. */
     public boolean liftsOut(Entry entry) {
         return entry instanceof OpenEntry.StepDone step && liftsOut(job.model(), step.step());
+    }
+
+    /** Something found at a step that the model does not show. */
+    public record Note(@Nullable String step, String note) {}
+
+    /** What was noted, in the order in which it was. */
+    public List<Note> notes() {
+        return state.all(OpenEntry.Noted.class)
+                .map(noted -> new Note(noted.step(), noted.note()))
+                .toList();
+    }
+
+    /** Why a step cannot be done now, whoever does it; empty when it can. */
+    public Optional<String> refusedNow(Operation step, Instant now) {
+        return Admission.refuse(job, new OpenEntry.StepDone(step.id()), new Admission.Author("", Role.TECHNICIAN), now)
+                .map(Admission.Refusal::reason);
     }
 
     /** A step that takes the pack out of its device. */

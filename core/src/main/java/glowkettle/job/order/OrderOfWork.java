@@ -10,6 +10,7 @@ import glowkettle.job.free.FreeChapter;
 import glowkettle.job.handback.HandBackChapter;
 import glowkettle.job.isolation.IsolationChapter;
 import glowkettle.job.open.OpenChapter;
+import glowkettle.job.photo.PhotoChapter;
 import glowkettle.job.prove.ProveChapter;
 import glowkettle.job.wayback.WayBackChapter;
 import java.util.List;
@@ -19,6 +20,7 @@ public final class OrderOfWork {
     public static final Chapters CHAPTERS = new Chapters(List.of(
             new JournalChapter(),
             new ArriveChapter(),
+            new PhotoChapter(),
             new AssessChapter(),
             new OpenChapter(),
             new FreeChapter(),

@@ -34,6 +34,11 @@ public final class Proving {
         return checked;
     }
 
+    /** How a check came out; empty while nobody tried. */
+    public Optional<CheckList.Outcome> outcome(CheckList.Check check) {
+        return Optional.ofNullable(checked().get(check.id())).map(ProveEntry.Checked::outcome);
+    }
+
     /** A check that failed and stands so. */
     public Optional<CheckList.Check> failed() {
         Map<String, ProveEntry.Checked> checked = checked();

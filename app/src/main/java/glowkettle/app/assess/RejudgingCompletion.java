@@ -1,6 +1,7 @@
-package glowkettle.app.web;
+package glowkettle.app.assess;
 
 import glowkettle.app.limits.LimitsBook;
+import glowkettle.app.web.Completion;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.AssessEntry;

@@ -1,0 +1,36 @@
+package glowkettle.app.calibrate;
+
+import glowkettle.app.shop.ShopBook;
+import glowkettle.app.web.Completion;
+import glowkettle.app.web.Typed;
+import glowkettle.app.web.Words;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.calibrate.CalibrateEntry;
+import java.time.InstantSource;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Where nobody says when, it happened now. */
+@Component
+class HappenedNow implements Completion {
+    private final ShopBook shop;
+    private final InstantSource clock;
+
+    HappenedNow(ShopBook shop, InstantSource clock) {
+        this.shop = shop;
+        this.clock = clock;
+    }
+
+    @Override
+    public Class<? extends Entry> completes() {
+        return CalibrateEntry.CycleEvent.class;
+    }
+
+    @Override
+    public void complete(JobFile job, Map<String, String[]> typed) {
+        if (Typed.isBlank(typed.get("happened"))) {
+            typed.put("happened", new String[] {new Words(shop.zone(), clock.instant()).field(clock.instant())});
+        }
+    }
+}

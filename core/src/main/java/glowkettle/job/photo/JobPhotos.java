@@ -1,0 +1,35 @@
+package glowkettle.job.photo;
+
+import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** The photos of a job that stand. */
+public final class JobPhotos {
+    private final JobState state;
+
+    private JobPhotos(JobState state) {
+        this.state = state;
+    }
+
+    public static JobPhotos of(JobFile job) {
+        return new JobPhotos(job.state());
+    }
+
+    /** Photos that have not been removed, in the order they were taken. */
+    public List<PhotoEntry.PhotoTaken> photos() {
+        Set<String> removed = state.all(PhotoEntry.PhotoRemoved.class)
+                .map(PhotoEntry.PhotoRemoved::photo)
+                .collect(Collectors.toSet());
+        return state.all(PhotoEntry.PhotoTaken.class)
+                .filter(photo -> !removed.contains(photo.photo()))
+                .toList();
+    }
+
+    /** Photos that belong to a step, on the way in and on the way back. */
+    public List<PhotoEntry.PhotoTaken> photosOf(String step) {
+        return photos().stream().filter(photo -> step.equals(photo.step())).toList();
+    }
+}
