@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * Gathers the readings of a journal for the hazard tier of each pack, entry by entry. When heat and current were on is known
  * here and never asked for.
  */
-public final class Hazards {
+final class Hazards {
     private final DeviceModel model;
     private final ShopLimits limits;
     private final Activity activity;

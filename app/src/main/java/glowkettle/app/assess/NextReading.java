@@ -65,7 +65,7 @@ public record NextReading(String form, String sentence, String because) {
 
     private static Optional<NextReading> because(JobFile job, Map<Symptom, String> asks, Predicate<String> open) {
         return asks.entrySet().stream()
-                .filter(ask -> Arriving.of(job).opened().symptoms().contains(ask.getKey()) && open.test(ask.getValue()))
+                .filter(ask -> Arriving.of(job).symptoms().contains(ask.getKey()) && open.test(ask.getValue()))
                 .findFirst()
                 .map(ask -> new NextReading(
                         ask.getValue(),

@@ -53,12 +53,12 @@ class HandBackPage implements StagePage {
     }
 
     private static String oldPackIs(JobFile job) {
-        if (Isolating.of(job).released().isPresent()) {
-            return "The old pack was handed over to "
-                    + Isolating.of(job).released().get().collector();
+        Isolating isolating = Isolating.of(job);
+        if (isolating.collector().isPresent()) {
+            return "The old pack was handed over to " + isolating.collector().get();
         }
-        if (Isolating.of(job).stored().isPresent()) {
-            return "The old pack lies in " + Isolating.of(job).stored().get().containerName();
+        if (isolating.liesIn().isPresent()) {
+            return "The old pack lies in " + isolating.liesIn().get();
         }
         return Opening.of(job).stepsIn().isEmpty() ? "It was not opened" : "The old pack is in the device again";
     }

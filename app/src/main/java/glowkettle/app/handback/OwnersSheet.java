@@ -47,7 +47,7 @@ public record OwnersSheet(
     public static OwnersSheet of(JobFile job) {
         return new OwnersSheet(
                 job.number(),
-                Arriving.of(job).opened().owner(),
+                Arriving.of(job).owner(),
                 job.model().name(),
                 found(job),
                 done(job),
@@ -64,9 +64,9 @@ public record OwnersSheet(
 
     private static List<String> found(JobFile job) {
         List<String> found = new ArrayList<>();
-        if (!Arriving.of(job).opened().symptoms().isEmpty()) {
+        if (!Arriving.of(job).symptoms().isEmpty()) {
             found.add("You told us: "
-                    + Arriving.of(job).opened().symptoms().stream()
+                    + Arriving.of(job).symptoms().stream()
                             .sorted()
                             .map(Symptom::words)
                             .collect(Collectors.joining(", "))
@@ -134,8 +134,8 @@ public record OwnersSheet(
 
     private static @Nullable BigDecimal capacity(JobFile job, Moment moment) {
         return Assessing.of(job)
-                .gauge(moment)
-                .map(read -> read.reading().fullChargeCapacityMah())
+                .gaugeReading(moment)
+                .map(reading -> reading.fullChargeCapacityMah())
                 .orElse(null);
     }
 

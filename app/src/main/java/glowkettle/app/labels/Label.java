@@ -34,14 +34,14 @@ record Label(String title, String head, List<String> lines, String bar, QrCode c
 
     /** For the device, while it is in the house. The owner stands on it, and how to reach them does not. */
     static Label ticket(JobFile job, Words words, String address) {
-        List<String> lines = new ArrayList<>(
-                List.of(job.model().name(), Arriving.of(job).opened().owner()));
+        List<String> lines =
+                new ArrayList<>(List.of(job.model().name(), Arriving.of(job).owner()));
         lines.add(
                 Arriving.of(job.state()).promise() == null
                         ? "no promise"
                         : "promised " + words.when(Arriving.of(job.state()).promise()));
-        if (Arriving.of(job).opened().serial() != null) {
-            lines.add("serial " + Arriving.of(job).opened().serial());
+        if (Arriving.of(job).serial() != null) {
+            lines.add("serial " + Arriving.of(job).serial());
         }
         return new Label(
                 "Ticket of job " + job.number(),

@@ -73,7 +73,7 @@ class OpenPage implements StagePage {
         model.addAttribute("trayPanel", TrayPanel.of(job, faces));
         model.addAttribute("stuck", StuckFastener.of(job, due));
         model.addAttribute("foundInstead", FastenerLog.of(job).foundInstead());
-        model.addAttribute("openedBefore", Arriving.of(job).opened().openedBefore() != OpenedBefore.NO);
+        model.addAttribute("openedBefore", Arriving.of(job).openedBefore() != OpenedBefore.NO);
         model.addAttribute("planning", Planning.of(job, attempt));
         model.addAttribute(
                 "photos", stepId == null ? List.of() : JobPhotos.of(job).photosOf(stepId));

@@ -1,10 +1,13 @@
 package glowkettle.job.arrive;
 
+import glowkettle.arrive.OpenedBefore;
+import glowkettle.arrive.Symptom;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** What was said and learnt at the counter. */
@@ -35,6 +38,18 @@ public final class Arriving {
 
     public String owner() {
         return opened().owner();
+    }
+
+    public @Nullable String serial() {
+        return opened().serial();
+    }
+
+    public Set<Symptom> symptoms() {
+        return opened().symptoms();
+    }
+
+    public OpenedBefore openedBefore() {
+        return opened().openedBefore();
     }
 
     /** The version of the shop limits that was in force when the device came. */

@@ -16,7 +16,7 @@ import java.util.Optional;
  * judged anew whenever somebody asks: it falls with the label, the look or the pack it was made about. Source: handbook,
  * Fit.
  */
-public final class PackPromise {
+final class PackPromise {
     private final JobFile job;
     private final JobState state;
 

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** What a journal says of the old pack since it was put away. */
-public final class StoredPack {
+final class StoredPack {
     private StoredPack() {}
 
     /** Watched by its tier of now where that is worse than the one it was stored with. */
