@@ -72,7 +72,10 @@ public final class Activity {
         if (one.told() instanceof Told.CurrentOff off && off.at() != null) {
             return off.at();
         }
-        return one.told() instanceof Told.CurrentOff || one.told() instanceof Told.Disconnected ? one.at() : null;
+        boolean cutOff = one.told() instanceof Told.CurrentOff
+                || one.told() instanceof Told.Disconnected
+                || one.told() instanceof Told.LiftedOut lifted && lifted.offItsConnector();
+        return cutOff ? one.at() : null;
     }
 
     /** 0 while it is on; null where it never was. */

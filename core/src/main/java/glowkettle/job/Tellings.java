@@ -42,7 +42,7 @@ record Tellings(List<At> all) {
     }
 
     boolean disconnected() {
-        return has(Told.Disconnected.class);
+        return has(Told.Disconnected.class) || each(Told.LiftedOut.class).anyMatch(Told.LiftedOut::offItsConnector);
     }
 
     boolean putAway() {

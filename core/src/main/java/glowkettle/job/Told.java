@@ -88,8 +88,12 @@ public sealed interface Told {
     /** The label of a new pack was read: whatever was read of another new one is of another pack. */
     record Offered(@Nullable BigDecimal thicknessMm) implements Told {}
 
-    /** The old pack came out of its device. */
-    record LiftedOut() implements Told {}
+    /**
+     * The old pack came out of its device.
+     *
+     * @param offItsConnector by the same step, such as a pack that is docked
+     */
+    record LiftedOut(boolean offItsConnector) implements Told {}
 
     /** A step of the way back. */
     record ClosedUp() implements Told {}

@@ -206,10 +206,10 @@ public final class OpenChapter implements Chapter<OpenEntry> {
     }
 
     private static Optional<Told> step(OpenEntry.StepDone step, DeviceModel model) {
-        if (Opening.liftsOut(model, step.step())) {
-            return Optional.of(new Told.LiftedOut());
-        }
-        return model.operation(step.step()).map(Operation::kind).flatMap(OpenChapter::cutsOff);
+        Optional<OperationKind> kind = model.operation(step.step()).map(Operation::kind);
+        return Opening.liftsOut(model, step.step())
+                ? kind.map(lifting -> new Told.LiftedOut(lifting.disconnects()))
+                : kind.flatMap(OpenChapter::cutsOff);
     }
 
     private static Optional<Told> cutsOff(OperationKind kind) {
