@@ -11,6 +11,6 @@ record FiredRow(Tier tier, Finding finding, Set<Condition> conditions) {
 
     /** It says only that a reading is not there. */
     boolean isMissing() {
-        return HazardTier.isMissing(finding);
+        return finding.ruleId().asksForAReading();
     }
 }

@@ -20,11 +20,6 @@ import java.util.stream.Collectors;
 public final class HazardTier {
     private HazardTier() {}
 
-    /** It says only that a reading is not there. */
-    public static boolean isMissing(Finding finding) {
-        return finding.ruleId().asksForAReading();
-    }
-
     /** It isolates because something was not measured, and goes when it is. */
     public static boolean waitsForMeasurement(Finding finding) {
         return finding.ruleId().sort() != RuleId.Sort.FOUND;

@@ -1,6 +1,7 @@
 package glowkettle.assess;
 
 import glowkettle.finding.Finding;
+import glowkettle.finding.RuleId;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
@@ -27,7 +28,8 @@ public enum MissingReading {
     public static Optional<MissingReading> of(Finding finding) {
         return finding.ruleId().asksForAReading()
                 ? Arrays.stream(values())
-                        .filter(reading -> finding.rule().endsWith("-" + reading.id()))
+                        .filter(reading -> finding.rule()
+                                .equals(RuleId.missing(reading.id()).id()))
                         .findFirst()
                 : Optional.empty();
     }

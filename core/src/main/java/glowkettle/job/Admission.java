@@ -73,6 +73,11 @@ public final class Admission {
         return job.chapters().bars(job, spark, now).or(() -> job.chapters().refuse(job, entry, author, now));
     }
 
+    /** Why a technician could not write it now, to be said before anybody tries; empty when they could. */
+    public static Optional<String> refusedNow(JobFile job, Entry entry, Instant now) {
+        return refuse(job, entry, new Author("", Role.TECHNICIAN), now).map(Refusal::reason);
+    }
+
     /** Values that are each in range and cannot be judged together are asked for again at once. */
     public static Optional<Refusal> answerable(String record, Runnable sum) {
         try {

@@ -25,6 +25,7 @@ public final class JobFile {
     private static final Sum<Tiers> TIERS = new Sum<>();
     private static final Sum<Hazards> GATHERED = new Sum<>();
     private static final Sum<Activity> ACTIVITY = new Sum<>();
+    private static final Sum<Optional<Result<TierVerdict>>> UNPACKED = new Sum<>();
     private static final Sum<Boolean> CLOSED = new Sum<>();
     private static final Sum<NextThing> NEXT = new Sum<>();
 
@@ -267,8 +268,10 @@ public final class JobFile {
 
     /** The new pack as it came out of its box. */
     public Optional<Result<TierVerdict>> unpacked() {
-        Optional<Result<TierVerdict>> judged = gathered().unpacked();
-        return tiersAside ? judged.map(ignored -> Tiers.SOUND) : judged;
+        return once(UNPACKED, job -> {
+            Optional<Result<TierVerdict>> judged = gathered().unpacked();
+            return tiersAside ? judged.map(ignored -> Tiers.SOUND) : judged;
+        });
     }
 
     /** Signed by everybody who must, a lead being another person: a closed job takes addenda only. */

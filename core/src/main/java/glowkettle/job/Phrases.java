@@ -3,6 +3,7 @@ package glowkettle.job;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.finding.Figures;
+import glowkettle.library.Operation;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +23,11 @@ public final class Phrases {
         return values.isEmpty()
                 ? "not taken"
                 : values.stream().map(Figures::of).collect(Collectors.joining(" · ")) + " " + unit;
+    }
+
+    /** A step by its label, or by its id where the model has no such step any more. */
+    public static String step(String id, JobFile job) {
+        return job.operation(id).map(Operation::label).orElse(id.replace('-', ' '));
     }
 
     public static String lower(Enum<?> constant) {

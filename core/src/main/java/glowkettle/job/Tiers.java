@@ -175,7 +175,7 @@ record Tiers(
     /** The tier without what only a missing reading says: nobody has taken every reading at the counter yet. */
     private static Tier firm(Result<TierVerdict> verdict) {
         return verdict.findings().stream()
-                .filter(finding -> !HazardTier.isMissing(finding))
+                .filter(finding -> !finding.ruleId().asksForAReading())
                 .map(Tiers::tierOf)
                 .reduce(Tier.CLEAR, Tier::worse);
     }

@@ -217,15 +217,9 @@ class AdmissionTest {
         Bench bench = new Bench().assessed().torn().measured().fitted();
         assertThat(bench.refusal(new WayBackEntry.StepBack("cover")))
                 .hasValueSatisfying(why -> assertThat(why).contains("The next step back is"));
-        while (!ClosingUp.of(bench.file())
-                .nextStepBack(ClosingUp.of(bench.file()).wayBack().result())
-                .orElseThrow()
-                .id()
-                .equals("screws")) {
-            bench.write(new WayBackEntry.StepBack(ClosingUp.of(bench.file())
-                    .nextStepBack(ClosingUp.of(bench.file()).wayBack().result())
-                    .orElseThrow()
-                    .id()));
+        while (!ClosingUp.of(bench.file()).nextStepBack().orElseThrow().id().equals("screws")) {
+            bench.write(new WayBackEntry.StepBack(
+                    ClosingUp.of(bench.file()).nextStepBack().orElseThrow().id()));
         }
         bench.write(new WayBackEntry.FastenersBack(List.of(new Tray.Placement("S1", "S1"))));
         assertThat(bench.refusal(new WayBackEntry.StepBack("screws")))

@@ -316,8 +316,7 @@ final class Bench {
 
     Bench back() {
         for (int i = 0; i < 20; i++) {
-            var step = ClosingUp.of(file())
-                    .nextStepBack(ClosingUp.of(file()).wayBack().result());
+            var step = ClosingUp.of(file()).nextStepBack();
             if (step.isEmpty()) {
                 return this;
             }

@@ -36,7 +36,7 @@ public record QuoteShown(
             return new QuoteShown(
                     job.number(),
                     job.model().name(),
-                    Arriving.of(job).opened().owner(),
+                    Arriving.of(job).owner(),
                     recorded.at(),
                     recorded.by(),
                     quoted.request(),

@@ -86,11 +86,7 @@ class AssessPage implements StagePage {
                         .map(AssessEntry.VoltageTaken::voltage)
                         .orElse(null));
         model.addAttribute(
-                "gauge",
-                Assessing.of(job)
-                        .gauge(Moment.BEFORE)
-                        .map(AssessEntry.GaugeRead::reading)
-                        .orElse(null));
+                "gauge", Assessing.of(job).gaugeReading(Moment.BEFORE).orElse(null));
         model.addAttribute("meterError", job.limits().of(Limit.METER_ERROR_MV));
         model.addAttribute("panel", HealthPanel.of(job, now));
         model.addAttribute("seamFace", SeamFace.of(job.model()));

@@ -192,10 +192,7 @@ final class Play {
         while (Opening.of(file()).plan().result().steps().size()
                         - Opening.of(file()).stepsIn().size()
                 > left) {
-            var step = Opening.of(file())
-                    .nextStep(Opening.of(file()).plan().result())
-                    .orElseThrow()
-                    .operation();
+            var step = Opening.of(file()).nextStep().orElseThrow().operation();
             if (step.isInside() && !Opening.of(file()).conditionsConfirmed()) {
                 write(new OpenEntry.ConditionsConfirmed());
             }
@@ -276,7 +273,7 @@ final class Play {
     Play back(int left) {
         while (true) {
             WayBack.Plan plan = ClosingUp.of(file()).wayBack().result();
-            Optional<WayBack.Step> step = ClosingUp.of(file()).nextStepBack(plan);
+            Optional<WayBack.Step> step = ClosingUp.of(file()).nextStepBack();
             if (step.isEmpty()
                     || plan.steps().size() - ClosingUp.of(file()).stepsBack().size() <= left) {
                 return this;

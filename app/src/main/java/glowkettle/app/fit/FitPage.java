@@ -40,10 +40,7 @@ class FitPage implements StagePage {
 
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
-        var label = job.state()
-                .latest(FitEntry.PackOffered.class)
-                .map(FitEntry.PackOffered::label)
-                .orElse(null);
+        var label = Fitting.of(job).offered().orElse(null);
         var comparison = Fitting.of(job).comparison().orElse(null);
         PackData pack = job.model().pack();
         boolean onTheBench = job.liftedOut()

@@ -70,9 +70,7 @@ class FreePage implements StagePage {
                                 .reduce((earlier, later) -> later)
                                 .orElse(null));
         model.addAttribute("refusedNow", refusedNow(job, now));
-        model.addAttribute(
-                "step",
-                Opening.of(job).nextStep(Opening.of(job).plan().result()).orElse(null));
+        model.addAttribute("step", Opening.of(job).nextStep().orElse(null));
         model.addAttribute("bond", bond);
         model.addAttribute("heat", heat);
         model.addAttribute("taken", heat == null || heat.isOn() ? Map.of() : places.taken(job, shop));
@@ -106,7 +104,7 @@ class FreePage implements StagePage {
     /** What the ignition lock, the mat or a cold removal will refuse is said before the tap. */
     private static @Nullable String refusedNow(JobFile job, Instant now) {
         Opening opening = Opening.of(job);
-        return opening.nextStep(opening.plan().result())
+        return opening.nextStep()
                 .flatMap(step -> opening.refusedNow(step.operation(), now))
                 .orElse(null);
     }

@@ -106,7 +106,7 @@ public record OwnersSheet(
                 .map(PackComparison.Comparison::honesty)
                 .ifPresent(honesty -> done.add("Its label is "
                         + honesty.belief().words() + "; such a body holds at most " + mah(honesty.mostMah()) + "."));
-        if (Arriving.of(job).isDeclined() && Opening.of(job).stepsIn().isEmpty()) {
+        if (Opening.of(job).goesBackAsItCame()) {
             done.add("Nothing: the quote was declined, and it was not opened.");
         } else if (Fitting.of(job).keepsPack()) {
             done.add("The pack it came with is in it again; it was disconnected to reach something else.");

@@ -6,6 +6,7 @@ import glowkettle.job.Recorded;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.Opening;
+import glowkettle.library.Operation;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +36,7 @@ record PackChain(long job, List<Link> links) {
             return Stream.of("came in from " + Arriving.of(job).owner());
         }
         if (lifted.filter(recorded::equals).isPresent()) {
-            return Stream.of(job.chapters().words(recorded.entry(), job).replaceFirst("^Done: ", ""));
+            return Opening.of(job).liftedOutBy().map(Operation::label).stream();
         }
         return recorded.entry() instanceof IsolationEntry entry ? Stream.of(words(entry)) : Stream.of();
     }

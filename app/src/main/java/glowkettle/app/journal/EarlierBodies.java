@@ -12,7 +12,7 @@ final class EarlierBodies {
     record Stored(String kind, String body) {}
 
     static Stored now(Stored was, ObjectMapper mapper) {
-        return was.kind().equals("step-done") ? stepDone(was, mapper) : was;
+        return was.kind().equals("step-done") && was.body().contains("\"way\"") ? stepDone(was, mapper) : was;
     }
 
     /** A step there and a step back were one kind, told apart by which way they went. */

@@ -52,7 +52,7 @@ class Projections {
                 new ProjectionMapper.JobRow(
                         job.number(),
                         job.state().seq(),
-                        Arriving.of(job).opened().owner(),
+                        Arriving.of(job).owner(),
                         job.model().name(),
                         FoundBy.of(job),
                         next.stage().path(),

@@ -4,9 +4,7 @@ import glowkettle.app.binding.Attempt;
 import glowkettle.app.web.StagePage;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.finding.Figures;
-import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
-import glowkettle.job.Role;
 import glowkettle.job.Stage;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.Assessing;
@@ -48,7 +46,7 @@ class OpenPage implements StagePage {
     @Override
     public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
         TeardownPlan plan = Opening.of(job).plan().result();
-        Optional<TeardownPlan.Step> step = Opening.of(job).nextStep(plan);
+        Optional<TeardownPlan.Step> step = Opening.of(job).nextStep();
         String stepId = step.map(next -> next.operation().id()).orElse(null);
         List<Fastener> due = stepId == null
                 ? List.of()
@@ -85,12 +83,7 @@ class OpenPage implements StagePage {
                 step.filter(next ->
                                 job.model().fastenersOf(next.operation().id()).isEmpty())
                         .filter(next -> !Freeing.isFreeing(job, next.operation()))
-                        .flatMap(next -> Admission.refuse(
-                                job,
-                                new OpenEntry.StepDone(next.operation().id()),
-                                new Admission.Author("", Role.TECHNICIAN),
-                                now))
-                        .map(Admission.Refusal::reason)
+                        .flatMap(next -> Opening.of(job).refusedNow(next.operation(), now))
                         .orElse(null));
         model.addAttribute("taken", taken(job));
         model.addAttribute(

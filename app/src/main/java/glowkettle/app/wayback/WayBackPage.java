@@ -7,7 +7,6 @@ import glowkettle.app.open.TrayPanel;
 import glowkettle.app.web.StagePage;
 import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
-import glowkettle.job.Role;
 import glowkettle.job.Stage;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.open.FastenerLog;
@@ -41,7 +40,7 @@ class WayBackPage implements StagePage {
         model.addAttribute(
                 "missingHoles",
                 ClosingUp.of(job)
-                        .nextStepBack(ClosingUp.of(job).wayBack().result())
+                        .nextStepBack()
                         .map(next -> JobTray.of(job).emptyHolesOf(next.id()).stream()
                                 .filter(missing::contains)
                                 .toList())
@@ -49,17 +48,12 @@ class WayBackPage implements StagePage {
         model.addAttribute(
                 "refusedNow",
                 ClosingUp.of(job)
-                        .nextStepBack(ClosingUp.of(job).wayBack().result())
+                        .nextStepBack()
                         .filter(next -> JobTray.of(job).emptyHolesOf(next.id()).isEmpty())
-                        .flatMap(next -> Admission.refuse(
-                                job,
-                                new WayBackEntry.StepBack(next.id()),
-                                new Admission.Author("", Role.TECHNICIAN),
-                                now))
-                        .map(Admission.Refusal::reason)
+                        .flatMap(next -> Admission.refusedNow(job, new WayBackEntry.StepBack(next.id()), now))
                         .orElse(null));
         WayBack.Plan plan = ClosingUp.of(job).wayBack().result();
-        Optional<WayBack.Step> step = ClosingUp.of(job).nextStepBack(plan);
+        Optional<WayBack.Step> step = ClosingUp.of(job).nextStepBack();
         String stepId = step.map(WayBack.Step::id).orElse(null);
         List<String> empty = JobTray.of(job).tray().result().emptyHoles();
         List<Fastener> holes = stepId == null

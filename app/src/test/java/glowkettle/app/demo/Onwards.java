@@ -43,13 +43,9 @@ final class Onwards {
     static Optional<Entry> of(JobFile job) {
         return switch (job.next().stage().path()) {
             case "arrive", "assess" -> reading(job);
-            case "open", "free" ->
-                Opening.of(job).nextStep(Opening.of(job).plan().result()).map(step -> inwards(job, step.operation()));
+            case "open", "free" -> Opening.of(job).nextStep().map(step -> inwards(job, step.operation()));
             case "fit" -> fit(job);
-            case "wayback" ->
-                ClosingUp.of(job)
-                        .nextStepBack(ClosingUp.of(job).wayBack().result())
-                        .map(step -> backwards(job, step));
+            case "wayback" -> ClosingUp.of(job).nextStepBack().map(step -> backwards(job, step));
             case "prove" ->
                 Proving.of(job).checks().stream()
                         .filter(check -> !Proving.of(job).checked().containsKey(check.id()))

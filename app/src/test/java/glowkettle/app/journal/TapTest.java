@@ -38,11 +38,8 @@ class TapTest {
         Requests technician = Requests.as(kettle, "technician");
         String open = "/jobs/" + job.number() + "/open";
         technician.get(open);
-        String step = Opening.of(job.file())
-                .nextStep(Opening.of(job.file()).plan().result())
-                .orElseThrow()
-                .operation()
-                .id();
+        String step =
+                Opening.of(job.file()).nextStep().orElseThrow().operation().id();
         AtomicReference<Requests.Answer> taken = new AtomicReference<>();
 
         List<String> byTheTap = Statements.during(() -> taken.set(technician.post(

@@ -2,7 +2,6 @@ package glowkettle.job.assess;
 
 import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings.Warmth;
-import glowkettle.assess.HazardTier;
 import glowkettle.assess.Health;
 import glowkettle.assess.MissingReading;
 import glowkettle.assess.Tier;
@@ -133,7 +132,7 @@ public final class Assessing {
 
     public static Stream<String> toTake(Result<TierVerdict> verdict) {
         return verdict.findings().stream()
-                .filter(HazardTier::isMissing)
+                .filter(finding -> finding.ruleId().asksForAReading())
                 .filter(finding -> MissingReading.of(finding)
                         .filter(MissingReading.VOLTAGE_DROP::equals)
                         .isEmpty())

@@ -14,7 +14,6 @@ import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
-import glowkettle.job.arrive.Arriving;
 import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.WayBackAdmission;
 import glowkettle.library.DeviceModel;
@@ -92,8 +91,7 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
     @Override
     public Optional<NextThing> next(JobFile job) {
         SoakCycle soak = SoakCycle.of(job);
-        if (soak.leftOut()
-                || Arriving.of(job).isDeclined() && Opening.of(job).stepsIn().isEmpty()) {
+        if (soak.leftOut() || Opening.of(job).goesBackAsItCame()) {
             return Optional.empty();
         }
         SoakVerdict.Verdict verdict = soak.verdict().result();

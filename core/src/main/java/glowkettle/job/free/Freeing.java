@@ -64,9 +64,7 @@ public final class Freeing {
     }
 
     private Optional<String> stepAtHand() {
-        return Opening.of(job)
-                .nextStep(Opening.of(job).plan().result())
-                .map(step -> step.operation().id());
+        return Opening.of(job).nextStep().map(step -> step.operation().id());
     }
 
     /** Steps of this kind are worked on the page of this stage. */

@@ -22,7 +22,6 @@ import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
-import glowkettle.job.arrive.Arriving;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
@@ -94,7 +93,7 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
 
     @Override
     public Optional<NextThing> next(JobFile job) {
-        if (Arriving.of(job).isDeclined() && Opening.of(job).stepsIn().isEmpty()) {
+        if (Opening.of(job).goesBackAsItCame()) {
             return Optional.of(NextThing.of(STAGE, "The quote was declined: hand it back as it came, and sign"));
         }
         if (!job.isPutAway() && !Fitting.of(job).keepsPack()) {

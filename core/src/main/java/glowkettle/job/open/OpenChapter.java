@@ -11,6 +11,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Kind;
 import glowkettle.job.NextThing;
+import glowkettle.job.Phrases;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
@@ -78,7 +79,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
     public String words(OpenEntry entry, JobFile job) {
         return switch (entry) {
             case OpenEntry.ConditionsConfirmed ignored -> "Mat or strap on, conditions read";
-            case OpenEntry.StepDone step -> "Done: " + label(step.step(), job);
+            case OpenEntry.StepDone step -> "Done: " + Phrases.step(step.step(), job);
             case OpenEntry.FastenersOut out ->
                 "Out: " + String.join(", ", out.out())
                         + (out.missing().isEmpty() ? "" : "; were missing: " + String.join(", ", out.missing()));
@@ -160,7 +161,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
             return Optional.of(
                     NextThing.of(AssessChapter.STAGE, "Say what charge it holds, and how it is brought down"));
         }
-        return opening.nextStep(opening.plan().result())
+        return opening.nextStep()
                 .map(step -> opening.labelDiffers().isPresent()
                         ? new NextThing(STAGE, "Paused: get the pack that its label asks for", true)
                         : NextThing.of(
@@ -200,7 +201,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
         return Optional.of(Call.danger(
                 job.state().counting().getLast().at().plus(left),
                 "lies open with its pack connected",
-                opening.nextStep(opening.plan().result())
+                opening.nextStep()
                         .map(step -> job.chapters().pageOf(job, step.operation()))
                         .orElse(STAGE)));
     }
@@ -217,10 +218,6 @@ public final class OpenChapter implements Chapter<OpenEntry> {
             return Optional.of(new Told.Disconnected());
         }
         return kind == OperationKind.POWER_OFF ? Optional.of(new Told.CurrentOff(null)) : Optional.empty();
-    }
-
-    private static String label(String step, JobFile job) {
-        return job.operation(step).map(operation -> operation.label()).orElse(step.replace('-', ' '));
     }
 
     private static String labels(List<String> steps, JobFile job) {

@@ -7,8 +7,8 @@ import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
-import glowkettle.job.Role;
 import glowkettle.job.Sum;
+import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.PackHealth;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
@@ -130,9 +130,9 @@ public final class Opening {
     }
 
     /** The first step of the plan that has not been done. */
-    public Optional<TeardownPlan.Step> nextStep(TeardownPlan plan) {
+    public Optional<TeardownPlan.Step> nextStep() {
         List<String> done = stepsIn();
-        return plan.steps().stream()
+        return plan().result().steps().stream()
                 .filter(step -> !done.contains(step.operation().id()))
                 .findFirst();
     }
@@ -175,9 +175,22 @@ public final class Opening {
                 .anyMatch(step -> liftsOut(job.model(), step.operation().id()));
     }
 
+    /** The operation by which it was taken out. */
+    public Optional<Operation> liftedOutBy() {
+        return state.all(OpenEntry.StepDone.class)
+                .filter(this::liftsOut)
+                .findFirst()
+                .flatMap(step -> job.operation(step.step()));
+    }
+
     /** It says that the pack was taken out of its device. */
     public boolean liftsOut(Entry entry) {
         return entry instanceof OpenEntry.StepDone step && liftsOut(job.model(), step.step());
+    }
+
+    /** The owner said no before anything was opened: it goes back as it came. */
+    public boolean goesBackAsItCame() {
+        return Arriving.of(job).isDeclined() && stepsIn().isEmpty();
     }
 
     /** Something found at a step that the model does not show. */
@@ -192,8 +205,7 @@ public final class Opening {
 
     /** Why a step cannot be done now, whoever does it; empty when it can. */
     public Optional<String> refusedNow(Operation step, Instant now) {
-        return Admission.refuse(job, new OpenEntry.StepDone(step.id()), new Admission.Author("", Role.TECHNICIAN), now)
-                .map(Admission.Refusal::reason);
+        return Admission.refusedNow(job, new OpenEntry.StepDone(step.id()), now);
     }
 
     /** A step that takes the pack out of its device. */

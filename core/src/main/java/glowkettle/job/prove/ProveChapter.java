@@ -13,7 +13,6 @@ import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
-import glowkettle.job.arrive.Arriving;
 import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
@@ -74,7 +73,7 @@ public final class ProveChapter implements Chapter<ProveEntry> {
 
     @Override
     public Optional<NextThing> next(JobFile job) {
-        if (Arriving.of(job).isDeclined() && Opening.of(job).stepsIn().isEmpty()) {
+        if (Opening.of(job).goesBackAsItCame()) {
             return Optional.empty();
         }
         Proving proving = Proving.of(job);

@@ -48,9 +48,11 @@ public final class ClosingUp {
                         job.limits()));
     }
 
-    public Optional<WayBack.Step> nextStepBack(WayBack.Plan plan) {
+    public Optional<WayBack.Step> nextStepBack() {
         List<String> done = stepsBack();
-        return plan.steps().stream().filter(step -> !done.contains(step.id())).findFirst();
+        return wayBack().result().steps().stream()
+                .filter(step -> !done.contains(step.id()))
+                .findFirst();
     }
 
     /** How far a device is open: with its pack connected before all others. */
@@ -58,8 +60,7 @@ public final class ClosingUp {
         if (job.closed() || Opening.of(job).stepsIn().isEmpty()) {
             return Standing.CLOSED;
         }
-        boolean shut =
-                !stepsBack().isEmpty() && nextStepBack(wayBack().result()).isEmpty();
+        boolean shut = !stepsBack().isEmpty() && nextStepBack().isEmpty();
         if (shut) {
             return Standing.CLOSED;
         }

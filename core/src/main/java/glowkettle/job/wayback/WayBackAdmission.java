@@ -20,9 +20,7 @@ public final class WayBackAdmission {
     public static Optional<Refusal> afterWayBack(JobFile job) {
         boolean backDone = Fitting.of(job).packChosen()
                 && !ClosingUp.of(job).stepsBack().isEmpty()
-                && ClosingUp.of(job)
-                        .nextStepBack(ClosingUp.of(job).wayBack().result())
-                        .isEmpty();
+                && ClosingUp.of(job).nextStepBack().isEmpty();
         return backDone
                 ? Optional.empty()
                 : Admission.no("", "The device is not closed yet; finish the way back first.");
@@ -36,8 +34,7 @@ public final class WayBackAdmission {
         if (!Fitting.of(job).packChosen()) {
             return Admission.no("step", "No pack has been chosen; nothing is closed over an empty bay.");
         }
-        Optional<WayBack.Step> next =
-                ClosingUp.of(job).nextStepBack(ClosingUp.of(job).wayBack().result());
+        Optional<WayBack.Step> next = ClosingUp.of(job).nextStepBack();
         if (next.isEmpty() || !next.get().id().equals(done.step())) {
             return Admission.no(
                     "step",

@@ -9,6 +9,7 @@ import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
 import glowkettle.job.NextThing;
+import glowkettle.job.Phrases;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
@@ -18,7 +19,6 @@ import glowkettle.job.free.FreeChapter;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
-import glowkettle.library.Operation;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
@@ -52,11 +52,7 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     @Override
     public String words(WayBackEntry entry, JobFile job) {
         return switch (entry) {
-            case WayBackEntry.StepBack step ->
-                "Back: "
-                        + job.operation(step.step())
-                                .map(Operation::label)
-                                .orElse(step.step().replace('-', ' '));
+            case WayBackEntry.StepBack step -> "Back: " + Phrases.step(step.step(), job);
             case WayBackEntry.FastenersBack back ->
                 "Back in: "
                         + back.placements().stream()
@@ -86,14 +82,13 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     @Override
     public Optional<NextThing> next(JobFile job) {
         ClosingUp closing = ClosingUp.of(job);
-        return closing.nextStepBack(closing.wayBack().result()).map(step -> NextThing.of(STAGE, step.label()));
+        return closing.nextStepBack().map(step -> NextThing.of(STAGE, step.label()));
     }
 
     @Override
     public List<Call> calls(JobFile job, OpeningHours hours) {
         Opening opening = Opening.of(job);
-        boolean sparkIsNext = opening.nextStep(opening.plan().result()).isEmpty()
-                && Fitting.of(job).packChosen();
+        boolean sparkIsNext = opening.nextStep().isEmpty() && Fitting.of(job).packChosen();
         return Freeing.of(job).ignition().filter(lock -> sparkIsNext && lock.holds(job.now())).stream()
                 .map(lock -> new Call(
                         job.now(), CallClass.WATCH, "solvent is wet where a spark is next", FreeChapter.STAGE, false))
