@@ -43,7 +43,7 @@ function heat(panel, now) {
     const hand = panel.querySelector("[data-hand]");
     if (hand) {
         const drawing = hand.ownerSVGElement;
-        const x = Number(drawing.dataset.leftX) + since * Number(drawing.dataset.perSecond);
+        const x = Number(drawing.dataset.leftX) + since * Number(drawing.dataset.perUnit);
         // The curve goes on as long as the heat does: what ran out of the drawing is drawn anew.
         if (x > drawing.viewBox.baseVal.width && panel.dataset.again === undefined && document.querySelector("dialog[open]") === null) {
             panel.dataset.again = "true";

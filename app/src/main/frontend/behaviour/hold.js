@@ -6,11 +6,8 @@ async function start(panel) {
         return;
     }
     const target = Number(panel.dataset.target);
-    const seconds = Number(panel.dataset.seconds);
-    const curve = panel.querySelector("[data-curve]");
-    const box = curve.ownerSVGElement.viewBox.baseVal;
-    const width = box.width - 60;
-    const height = box.height - 46;
+    const curve = panel.querySelector("[data-pen=now]");
+    const { leftX, perUnit, bottomY, upPerUnit } = curve.ownerSVGElement.dataset;
     const points = [];
     const button = panel.querySelector("[data-hold-start]");
     button.disabled = true;
@@ -27,8 +24,8 @@ async function start(panel) {
     line = new EventSource(`${panel.dataset.hold}/${encodeURIComponent(await asked.text())}`);
     line.addEventListener("sample", (event) => {
         const sample = JSON.parse(event.data);
-        points.push(`${((sample.seconds / seconds) * width).toFixed(1)},${(height * (1 - (sample.kpa / target) * 0.9)).toFixed(1)}`);
-        curve.setAttribute("points", points.join(" "));
+        points.push(`${(Number(leftX) + sample.seconds * perUnit).toFixed(1)} ${(bottomY - (sample.kpa / target) * upPerUnit).toFixed(1)}`);
+        curve.setAttribute("d", `M${points.join("L")}`);
         panel.querySelector("[data-kpa]").textContent = `${sample.kpa.toFixed(2)} kPa`;
         say(panel, `after ${sample.seconds.toFixed(1)} s`);
     });

@@ -1,6 +1,7 @@
 import htmx from "htmx.org";
 import Alpine from "@alpinejs/csp";
 import { watchConnection } from "./connection.js";
+import { copies } from "./copy.js";
 import { keepDrafts } from "./drafts.js";
 import { benchClocks } from "./heat.js";
 import { holdPressure } from "./hold.js";
@@ -32,6 +33,7 @@ Alpine.data("strip", strip);
 lookAfterParts(Alpine);
 
 listenToKeys();
+copies();
 keepDrafts();
 watchConnection();
 listenLive();

@@ -1,7 +1,9 @@
 package glowkettle.arrive;
 
+import glowkettle.finding.Worded;
+
 /** Whether somebody was inside before; a yes makes the tray count what is found instead of what is expected. */
-public enum OpenedBefore {
+public enum OpenedBefore implements Worded {
     NO("no sign of it"),
     YES("yes"),
     UNKNOWN("cannot tell");
@@ -12,6 +14,7 @@ public enum OpenedBefore {
         this.words = words;
     }
 
+    @Override
     public String words() {
         return words;
     }

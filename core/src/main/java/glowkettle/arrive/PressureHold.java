@@ -7,6 +7,7 @@ import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -28,14 +29,14 @@ public record PressureHold(
         Verdict verdict,
         @Nullable BigDecimal tauSeconds,
         @Nullable BigDecimal leakMlPerMin,
-        @Nullable BigDecimal lowMlPerMin,
-        @Nullable BigDecimal highMlPerMin,
+        @Says("At least") @Nullable BigDecimal lowMlPerMin,
+        @Says("At most") @Nullable BigDecimal highMlPerMin,
         int usedSamples) {
     private static final double SECONDS_PER_MINUTE = 60;
     private static final double NEAR_S = 1e-6;
 
     /** What the test says. */
-    public enum Verdict {
+    public enum Verdict implements Worded {
         INTACT("intact"),
         DOUBTFUL("doubtful"),
         OPEN("open"),
@@ -47,6 +48,7 @@ public record PressureHold(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

@@ -1,7 +1,9 @@
 package glowkettle.arrive;
 
+import glowkettle.finding.Worded;
+
 /** What the owner complains of, as taps; each says what Assess asks for first. */
-public enum Symptom {
+public enum Symptom implements Worded {
     SHORT_RUNTIME("runs short", "Read the gauge: it says how much the pack still takes."),
     SUDDEN_SHUT_DOWN("shuts down suddenly", "Read the gauge, then the cell voltages: one cell may be weak."),
     WILL_NOT_CHARGE("will not charge", "Read the rested voltage: a drained cell must not be charged again."),
@@ -21,6 +23,7 @@ public enum Symptom {
         this.asksFor = asksFor;
     }
 
+    @Override
     public String words() {
         return words;
     }

@@ -2,6 +2,8 @@ package glowkettle.assess;
 
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.finding.Says;
+import glowkettle.finding.Worded;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -9,7 +11,7 @@ import java.math.RoundingMode;
 /** What one way of measuring says of a pack's health. */
 public sealed interface Evidence {
     /** The ways, the most trusted first. */
-    enum Way {
+    enum Way implements Worded {
         GAUGE("the gauge"),
         PARTIAL_WINDOW("the partial window"),
         TIMED_RUN("the timed run");
@@ -20,6 +22,7 @@ public sealed interface Evidence {
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }
@@ -32,7 +35,12 @@ public sealed interface Evidence {
      *
      * @param narrowsIt the reading with the largest effect on the range
      */
-    record Told(Way way, BigDecimal percent, BigDecimal lowPercent, BigDecimal highPercent, String narrowsIt)
+    record Told(
+            Way way,
+            @Says("State of health") BigDecimal percent,
+            @Says("At least") BigDecimal lowPercent,
+            @Says("At most") BigDecimal highPercent,
+            @Says("What would narrow it") String narrowsIt)
             implements Evidence {}
 
     /** The way tells nothing here; the reason says what would. */

@@ -3,6 +3,7 @@ package glowkettle.assess;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.finding.Says;
 import glowkettle.finding.Weight;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
@@ -15,7 +16,9 @@ import org.jspecify.annotations.Nullable;
 
 /** State of health from a gauge: {@code SoH = full charge capacity / design capacity}. Source: handbook, Assess. */
 public record Health(
-        BigDecimal sohPercent, Wear wear, @Nullable BigDecimal wearPer100CyclesPoints) {
+        @Says("State of health") BigDecimal sohPercent,
+        Wear wear,
+        @Nullable BigDecimal wearPer100CyclesPoints) {
     /** The word for a pack's health. */
     public enum Wear {
         GOOD,

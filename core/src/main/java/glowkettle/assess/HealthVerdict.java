@@ -3,6 +3,7 @@ package glowkettle.assess;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.finding.Worded;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -27,7 +28,7 @@ public record HealthVerdict(
         @Nullable BigDecimal highPercent,
         @Nullable String measureNext) {
     /** The verdict. */
-    public enum Word {
+    public enum Word implements Worded {
         REPLACE("Replace it"),
         KEEP("Keep it"),
         MEASURE_MORE("Measure more");
@@ -38,6 +39,7 @@ public record HealthVerdict(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

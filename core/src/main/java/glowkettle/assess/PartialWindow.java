@@ -44,7 +44,10 @@ public final class PartialWindow {
     /** What the window tells. */
     public sealed interface Outcome {
         /** Full charge capacity with its range. */
-        record Capacity(BigDecimal fullChargeCapacityAh, BigDecimal lowAh, BigDecimal highAh) implements Outcome {}
+        record Capacity(
+                BigDecimal fullChargeCapacityAh,
+                @Says("At least") BigDecimal lowAh,
+                @Says("At most") BigDecimal highAh) implements Outcome {}
 
         /** The window tells nothing; the reason says what would. */
         record Refused(String reason) implements Outcome {}

@@ -27,15 +27,15 @@ import org.jspecify.annotations.Nullable;
  * @param shutDownSocPercent charge at which it shuts down under this load, with its range
  */
 public record Resistance(
-        BigDecimal ohm,
-        BigDecimal lowOhm,
-        BigDecimal highOhm,
-        @Nullable BigDecimal after10sOhm,
-        @Nullable BigDecimal timesReference,
+        @Says("Resistance") BigDecimal ohm,
+        @Says("At least") BigDecimal lowOhm,
+        @Says("At most") BigDecimal highOhm,
+        @Says("After 10 s") @Nullable BigDecimal after10sOhm,
+        @Says("Times the reference") @Nullable BigDecimal timesReference,
         boolean worn,
-        BigDecimal shutDownSocPercent,
-        BigDecimal shutDownLowPercent,
-        BigDecimal shutDownHighPercent) {
+        @Says("Goes dark below a charge of") BigDecimal shutDownSocPercent,
+        @Says("That is at least") BigDecimal shutDownLowPercent,
+        @Says("That is at most") BigDecimal shutDownHighPercent) {
     /** A load step at the pack. */
     public record Readings(
             @Says("Voltage at rest, whole pack") @Within(min = "1", max = "120", unit = "V")

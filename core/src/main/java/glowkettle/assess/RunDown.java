@@ -5,6 +5,7 @@ import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -27,7 +28,7 @@ public record RunDown(
         BigDecimal targetWh,
         @Nullable BigDecimal hours) {
     /** The schools. */
-    public enum School {
+    public enum School implements Worded {
         RUN_DOWN_FIRST("Run it down first"),
         DISCONNECT_AT_ONCE("Shut down, unplug, disconnect at once"),
         LEAVE_AS_IT_IS("Neither run down nor charged");
@@ -38,6 +39,7 @@ public record RunDown(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

@@ -28,7 +28,7 @@ public final class StateOfCharge {
     /** What the voltage tells. */
     public sealed interface Outcome {
         /** State of charge. */
-        record Charge(BigDecimal socPercent) implements Outcome {}
+        record Charge(@Says("State of charge") BigDecimal socPercent) implements Outcome {}
 
         /** The curve is too flat here. */
         record CannotTell(String reason) implements Outcome {}

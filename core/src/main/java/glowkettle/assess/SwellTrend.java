@@ -26,12 +26,12 @@ import org.jspecify.annotations.Nullable;
  * @param latest when the lower edge reaches it, or null when it may never
  */
 public record SwellTrend(
-        BigDecimal rateMmPerWeek,
-        @Nullable BigDecimal lowMmPerWeek,
-        @Nullable BigDecimal highMmPerWeek,
-        @Nullable Instant earliest,
-        @Nullable Instant expected,
-        @Nullable Instant latest,
+        @Says("It grows by") BigDecimal rateMmPerWeek,
+        @Says("At least") @Nullable BigDecimal lowMmPerWeek,
+        @Says("At most") @Nullable BigDecimal highMmPerWeek,
+        @Says("Reaches it at the earliest") @Nullable Instant earliest,
+        @Says("Reaches it, most likely") @Nullable Instant expected,
+        @Says("Reaches it at the latest") @Nullable Instant latest,
         Line line) {
     private static final double SECONDS_PER_WEEK = 7 * 86_400.0;
     /** Beyond it a date says nothing that helps. */

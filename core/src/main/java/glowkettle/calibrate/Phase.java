@@ -1,7 +1,9 @@
 package glowkettle.calibrate;
 
+import glowkettle.finding.Worded;
+
 /** The phases of a soak cycle, in order. */
-public enum Phase {
+public enum Phase implements Worded {
     CHARGE_AND_SOAK("Charge and soak", "Plug in and leave it on the charger."),
     RUN_DOWN("Run down", "Unplug, save power, sleep off, and let it run until it shuts itself down."),
     OFF_REST("Leave off", "Leave it off and unplugged."),
@@ -15,6 +17,7 @@ public enum Phase {
         this.instruction = instruction;
     }
 
+    @Override
     public String words() {
         return words;
     }

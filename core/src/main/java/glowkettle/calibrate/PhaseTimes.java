@@ -44,10 +44,10 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
 
     /** Hours of a charge. */
     public record ChargeTime(
-            BigDecimal constantCurrentHours,
-            BigDecimal constantVoltageHours,
-            BigDecimal hours,
-            BigDecimal endSocPercent) {}
+            @Says("At constant current") BigDecimal constantCurrentHours,
+            @Says("At constant voltage") BigDecimal constantVoltageHours,
+            @Says("In all") BigDecimal hours,
+            @Says("Charge at the end") BigDecimal endSocPercent) {}
 
     /** A pack under a load of constant power. */
     public record RunDownRequest(
@@ -77,7 +77,10 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
 
     /** Hours of a run, what it delivered, and what ended it. */
     public record RunTime(
-            BigDecimal hours, BigDecimal energyWh, BigDecimal endSocPercent, CellModel.RunDown.End endedBy) {}
+            @Says("Runs for") BigDecimal hours,
+            BigDecimal energyWh,
+            @Says("Charge at the end") BigDecimal endSocPercent,
+            CellModel.RunDown.End endedBy) {}
 
     /** Of a device that gets a pack of this capacity, and is run down at light use. */
     public static PhaseTimes of(PackData pack, BigDecimal capacityMah, ShopLimits limits) {

@@ -1,7 +1,9 @@
 package glowkettle.cell;
 
+import glowkettle.finding.Worded;
+
 /** The shape of a cell or pack. */
-public enum Body {
+public enum Body implements Worded {
     POUCH("flat pouch"),
     ROUND("round cells"),
     CASED_POUCH("flat cells in a case or frame"),
@@ -13,6 +15,7 @@ public enum Body {
         this.words = words;
     }
 
+    @Override
     public String words() {
         return words;
     }

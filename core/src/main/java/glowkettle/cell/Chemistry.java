@@ -1,6 +1,7 @@
 package glowkettle.cell;
 
 import glowkettle.finding.Unanswerable;
+import glowkettle.finding.Worded;
 import glowkettle.limits.Limit;
 import glowkettle.limits.LimitTable;
 import glowkettle.limits.ShopLimits;
@@ -12,7 +13,7 @@ import java.util.stream.Stream;
 /** A cell's family and the voltage it is charged to. */
 public record Chemistry(Family family, BigDecimal chargeLimitV) {
     /** Families that must never be mixed or swapped. */
-    public enum Family {
+    public enum Family implements Worded {
         LITHIUM("lithium-ion"),
         IRON_PHOSPHATE("iron-phosphate");
 
@@ -22,6 +23,7 @@ public record Chemistry(Family family, BigDecimal chargeLimitV) {
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

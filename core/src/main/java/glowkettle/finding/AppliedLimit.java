@@ -5,7 +5,7 @@ import java.math.BigDecimal;
 /** A limit that decided something, with where its value comes from. */
 public record AppliedLimit(String id, BigDecimal value, String unit, Source source) {
     /** Whose number it is. */
-    public enum Source {
+    public enum Source implements Worded {
         MAKER("maker's value"),
         SHOP("shop limit"),
         BUILT_IN("built-in default");
@@ -16,6 +16,7 @@ public record AppliedLimit(String id, BigDecimal value, String unit, Source sour
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

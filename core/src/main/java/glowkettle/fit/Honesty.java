@@ -9,6 +9,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -66,7 +67,7 @@ public final class Honesty {
     }
 
     /** How far a label can be believed. */
-    public enum Belief {
+    public enum Belief implements Worded {
         BELIEVABLE("believable"),
         HIGH("high"),
         NOT_CREDIBLE("not credible");
@@ -77,6 +78,7 @@ public final class Honesty {
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }
@@ -90,11 +92,11 @@ public final class Honesty {
     public record Judgement(
             Belief belief,
             BigDecimal claimedWh,
-            @Nullable BigDecimal whPerL,
-            @Nullable BigDecimal whPerKg,
-            BigDecimal mostMah,
-            @Nullable BigDecimal usualFromMah,
-            @Nullable BigDecimal usualToMah) {}
+            @Says("Energy by volume") @Nullable BigDecimal whPerL,
+            @Says("Energy by mass") @Nullable BigDecimal whPerKg,
+            @Says("The most that can be true") BigDecimal mostMah,
+            @Says("Usual from") @Nullable BigDecimal usualFromMah,
+            @Says("Usual to") @Nullable BigDecimal usualToMah) {}
 
     public static Result<Judgement> judge(Claim claim, ShopLimits limits) {
         double volumeL = HonestVolume.litres(claim, limits);

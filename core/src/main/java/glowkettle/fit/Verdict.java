@@ -1,9 +1,10 @@
 package glowkettle.fit;
 
 import glowkettle.finding.Weight;
+import glowkettle.finding.Worded;
 
 /** What a line of the comparison says, mildest first. */
-public enum Verdict {
+public enum Verdict implements Worded {
     FITS("fits", Weight.NOTE),
     WITH_CARE("fits with care", Weight.CARE),
     ASK("ask", Weight.CARE),
@@ -17,6 +18,7 @@ public enum Verdict {
         this.weight = weight;
     }
 
+    @Override
     public String words() {
         return words;
     }

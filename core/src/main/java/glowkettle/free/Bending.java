@@ -7,6 +7,7 @@ import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -22,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Bending(BigDecimal faceStrainPercent, boolean scrap) {
     /** How it was bent. */
-    public enum Shape {
+    public enum Shape implements Worded {
         BOWED("bowed between two points"),
         ONE_END_LIFTED("one end lifted");
 
@@ -32,6 +33,7 @@ public record Bending(BigDecimal faceStrainPercent, boolean scrap) {
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

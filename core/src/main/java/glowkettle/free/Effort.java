@@ -1,7 +1,9 @@
 package glowkettle.free;
 
+import glowkettle.finding.Worded;
+
 /** How much force a try took. */
-public enum Effort {
+public enum Effort implements Worded {
     NONE("none"),
     SOME("some"),
     STRONG("strong");
@@ -12,6 +14,7 @@ public enum Effort {
         this.words = words;
     }
 
+    @Override
     public String words() {
         return words;
     }

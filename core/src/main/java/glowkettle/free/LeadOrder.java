@@ -4,6 +4,7 @@ import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
+import glowkettle.finding.Worded;
 import glowkettle.finding.Working;
 import glowkettle.library.Lead;
 import glowkettle.limits.Limit;
@@ -22,7 +23,7 @@ import java.util.Set;
  */
 public record LeadOrder(List<String> off, List<String> on, List<Ranked> schools) {
     /** How leads leave the device. */
-    public enum School {
+    public enum School implements Worded {
         UNSOLDER("Unsolder at the board"),
         CUT("Cut and splice");
 
@@ -32,6 +33,7 @@ public record LeadOrder(List<String> off, List<String> on, List<Ranked> schools)
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

@@ -1,7 +1,9 @@
 package glowkettle.free;
 
+import glowkettle.finding.Worded;
+
 /** A way of loosening a bond. */
-public enum Loosening {
+public enum Loosening implements Worded {
     DRAW_STRIPS(
             "Draw the strips",
             "Untwisted, spread to full width, flat along the pack, one even draw; one strip at a time, the pack held lightly."),
@@ -19,6 +21,7 @@ public enum Loosening {
         this.how = how;
     }
 
+    @Override
     public String words() {
         return words;
     }

@@ -7,6 +7,7 @@ import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -25,7 +26,7 @@ import java.util.List;
  */
 public record Solvent(BigDecimal doseMl, Duration dwell, Duration dry) {
     /** What is used, at 90 % or more. */
-    public enum Kind {
+    public enum Kind implements Worded {
         ISOPROPYL("isopropyl alcohol", Limit.ISOPROPYL_FLUX, Limit.ISOPROPYL_DENSITY),
         ETHYL("ethyl alcohol", Limit.ETHYL_FLUX, Limit.ETHYL_DENSITY);
 
@@ -39,13 +40,14 @@ public record Solvent(BigDecimal doseMl, Duration dwell, Duration dry) {
             this.density = density;
         }
 
+        @Override
         public String words() {
             return words;
         }
     }
 
     /** How the wetted area lies. */
-    public enum Lies {
+    public enum Lies implements Worded {
         OPEN("open"),
         UNDER_A_PART("under a part"),
         IN_CREVICES("in crevices under a part");
@@ -56,6 +58,7 @@ public record Solvent(BigDecimal doseMl, Duration dwell, Duration dry) {
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

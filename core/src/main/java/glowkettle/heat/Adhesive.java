@@ -1,10 +1,11 @@
 package glowkettle.heat;
 
+import glowkettle.finding.Worded;
 import glowkettle.limits.Limit;
 import org.jspecify.annotations.Nullable;
 
 /** What a bond is made of, and from which temperature it can be worked. */
-public enum Adhesive {
+public enum Adhesive implements Worded {
     SEAM_FOAM("foam tape", Limit.WORK_SEAM_FOAM_C),
     SEAM_GLUE("liquid glue", Limit.WORK_SEAM_GLUE_C),
     PACK_TAPE("double-sided tape", Limit.WORK_PACK_TAPE_C),
@@ -20,6 +21,7 @@ public enum Adhesive {
         this.worksFrom = worksFrom;
     }
 
+    @Override
     public String words() {
         return words;
     }

@@ -1,7 +1,9 @@
 package glowkettle.heat;
 
+import glowkettle.finding.Worded;
+
 /** What a shop has to heat with: each holds one job at a time. Source: handbook, Free the pack. */
-public enum HeatPlace {
+public enum HeatPlace implements Worded {
     MAT("heating mat"),
     DRYER("hair dryer"),
     AIR_STATION("hot-air station");
@@ -12,6 +14,7 @@ public enum HeatPlace {
         this.words = words;
     }
 
+    @Override
     public String words() {
         return words;
     }

@@ -29,11 +29,11 @@ import org.jspecify.annotations.Nullable;
  * @param widthS null when the window is empty
  */
 public record HeatWindow(
-        @Nullable BigDecimal bondReadyS,
-        @Nullable BigDecimal limitS,
-        BigDecimal latestLiftOffS,
+        @Says("Bond ready after") @Nullable BigDecimal bondReadyS,
+        @Says("Cell at its limit after") @Nullable BigDecimal limitS,
+        @Says("Off at the latest after") BigDecimal latestLiftOffS,
         Layer.@Nullable Part clippedBy,
-        @Nullable BigDecimal widthS,
+        @Says("Window") @Nullable BigDecimal widthS,
         @Nullable Afterwards afterwards,
         List<Point> curve) {
     private static final double CELL_MM = 0.05;

@@ -1,12 +1,13 @@
 package glowkettle.heat;
 
+import glowkettle.finding.Worded;
 import glowkettle.limits.LimitTable;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.List;
 
 /** What a layer is made of. Its figures stand in the table of layers, in the row with its number. */
-public enum Material {
+public enum Material implements Worded {
     GLASS("glass"),
     DISPLAY_STACK("display"),
     ADHESIVE("adhesive"),
@@ -24,6 +25,7 @@ public enum Material {
         this.words = words;
     }
 
+    @Override
     public String words() {
         return words;
     }

@@ -8,6 +8,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.Remembered;
@@ -36,7 +37,7 @@ public record Refit(
     private static final double TOLERANCE_K = 0.1;
 
     /** Where a reading was taken. */
-    public enum Spot {
+    public enum Spot implements Worded {
         BELOW("face below"),
         ABOVE("face above"),
         CELL("hottest point of the cell"),
@@ -48,6 +49,7 @@ public record Refit(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

@@ -3,6 +3,7 @@ package glowkettle.heat;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -23,7 +24,7 @@ public record Setting(
         @Nullable
         BigDecimal sharePercent) {
     /** What gives the heat. */
-    public enum Source {
+    public enum Source implements Worded {
         MAT("heating mat", Limit.MAT_WM2K, HeatPlace.MAT),
         DRYER("hair dryer, 10 cm", Limit.DRYER_WM2K, HeatPlace.DRYER),
         AIR_LOW("hot air, low, 6 cm", Limit.AIR_LOW_WM2K, HeatPlace.AIR_STATION),
@@ -43,6 +44,7 @@ public record Setting(
             return place;
         }
 
+        @Override
         public String words() {
             return words;
         }

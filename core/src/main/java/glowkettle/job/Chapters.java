@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -55,6 +56,10 @@ public final class Chapters {
 
     /** An entry at its chapter. */
     private record Room<E extends Entry>(Chapter<E> chapter) {
+        Stage stage() {
+            return chapter.stage();
+        }
+
         Stage page(Entry entry) {
             return chapter.page(chapter.entries().cast(entry));
         }
@@ -150,6 +155,13 @@ public final class Chapters {
     /** The stage whose pages stand under this path. */
     public Optional<Stage> stage(String path) {
         return stages().stream().filter(stage -> stage.path().equals(path)).findFirst();
+    }
+
+    /** On whose page the form of a kind stands, while the work is going on. */
+    public Optional<Stage> stageOf(String kind) {
+        return kind(kind)
+                .map(known -> Objects.requireNonNull(rooms.get(known.type())).stage())
+                .filter(stages()::contains);
     }
 
     /** In the order of work. */

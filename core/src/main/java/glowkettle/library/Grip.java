@@ -2,6 +2,7 @@ package glowkettle.library;
 
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
@@ -21,7 +22,7 @@ public record Grip(
         @Says(value = "What holds it meanwhile", longest = 120) @Nullable
         String holder) {
     /** The direction in which a plug lets go. Its housing is gripped, never its wires. */
-    public enum Release {
+    public enum Release implements Worded {
         SLIDE("slide it out along its cable"),
         LIFT_BOTH_ENDS("lift both ends in turn, straight up"),
         LATCH("open its latch first"),
@@ -33,6 +34,7 @@ public record Grip(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

@@ -1,7 +1,9 @@
 package glowkettle.library;
 
+import glowkettle.finding.Worded;
+
 /** How the pack is held, which names the generic family of a model. */
-public enum Mounting {
+public enum Mounting implements Worded {
     SCREWED_IN("screwed-in pack"),
     DOCKED("docked pack"),
     GLUED_FRONT("glued pack, opened from the front"),
@@ -15,6 +17,7 @@ public enum Mounting {
         this.words = words;
     }
 
+    @Override
     public String words() {
         return words;
     }

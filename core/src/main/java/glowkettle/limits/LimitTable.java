@@ -1,10 +1,11 @@
 package glowkettle.limits;
 
+import glowkettle.finding.Worded;
 import java.util.List;
 import java.util.Locale;
 
 /** The tables that belong to a version of the shop limits. */
-public enum LimitTable {
+public enum LimitTable implements Worded {
     /** State of charge in %, then the rested voltage per cell of each chemistry family. */
     OPEN_CIRCUIT("Rested voltage and state of charge"),
     /** Nominal volts per cell from and to, charge limit per cell, 1 for iron-phosphate. */
@@ -20,6 +21,7 @@ public enum LimitTable {
         this.words = words;
     }
 
+    @Override
     public String words() {
         return words;
     }

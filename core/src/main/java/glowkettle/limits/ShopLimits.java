@@ -20,7 +20,7 @@ import java.util.Set;
  */
 public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTable, Table> tables, Set<String> kept) {
     public ShopLimits {
-        values = new EnumMap<>(values);
+        values = values instanceof Noting<Limit, BigDecimal> ? values : new EnumMap<>(values);
         tables = new EnumMap<>(tables);
         kept = Set.copyOf(kept);
         for (Limit limit : Limit.values()) {
@@ -56,6 +56,14 @@ public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTa
     /** It was stored when another range held, and is judged by as it was. */
     public boolean keeps(Limit limit) {
         return kept.contains(limit.id()) && !spec(limit).accepts(of(limit));
+    }
+
+    /** The same limits; each one a rule looks up is put into the set, so that it can be shown what an answer stands on. */
+    public ShopLimits noting(Set<Limit> asked) {
+        ShopLimits noting = new ShopLimits(version, new Noting<>(values, asked), tables, kept);
+        // What was looked up to be checked decided nothing.
+        asked.clear();
+        return noting;
     }
 
     public static ShopLimits defaults() {

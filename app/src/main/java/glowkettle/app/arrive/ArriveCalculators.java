@@ -1,7 +1,7 @@
 package glowkettle.app.arrive;
 
-import glowkettle.app.calculator.Calculator;
-import glowkettle.app.calculator.Calculators;
+import glowkettle.app.sums.Calculator;
+import glowkettle.app.sums.Calculators;
 import glowkettle.arrive.PressureHold;
 import glowkettle.arrive.Quote;
 import java.util.List;
@@ -13,15 +13,19 @@ class ArriveCalculators implements Calculators {
     private static final String STAGE = "arrive";
 
     @Override
-    public List<Calculator<?>> calculators() {
+    public List<Calculator<?, ?>> calculators() {
         return List.of(
                 new Calculator<>(
-                        STAGE,
-                        "pressure-hold",
-                        "Whether a sealed shell still holds: leak with its range, from a log of the gauge",
-                        PressureHold.Log.class,
-                        PressureHold.class,
-                        PressureHold::judge),
+                                STAGE,
+                                "pressure-hold",
+                                "Whether a sealed shell still holds: leak with its range, from a log of the gauge",
+                                PressureHold.Log.class,
+                                PressureHold.class,
+                                PressureHold::judge)
+                        .drawnBy((log, held, limits) -> log.samples().isEmpty()
+                                ? null
+                                : Calculator.Drawn.of(HoldChart.of(
+                                        log.targetKpa(), log.samples().getLast().seconds(), log, null))),
                 new Calculator<>(
                         STAGE,
                         "quote",

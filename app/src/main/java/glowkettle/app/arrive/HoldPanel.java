@@ -1,23 +1,18 @@
 package glowkettle.app.arrive;
 
+import glowkettle.app.drawing.Plot;
 import glowkettle.arrive.PressureHold;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.limits.Limit;
 import java.math.BigDecimal;
-import java.util.Locale;
-import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The pressure-hold test on a page: its curve and verdict, and the one before the refit beside the one after it. */
 @Component
 public class HoldPanel {
-    private static final int WIDTH = 600;
-    private static final int HEIGHT = 180;
-
     private final BenchLogs logs;
 
     HoldPanel(BenchLogs logs) {
@@ -35,25 +30,31 @@ public class HoldPanel {
             BigDecimal targetKpa,
             BigDecimal volumeMl,
             BigDecimal seconds,
-            int width,
-            int height) {}
+            Plot chart) {}
 
-    /** A test, its curve, and why it must be repeated where it must. */
+    /** A test, its log while that is kept, and why it must be repeated where it must. */
     public record Held(
-            PressureHold held, String curve, @Nullable String repeat) {}
+            PressureHold held,
+            PressureHold.@Nullable Log log,
+            @Nullable String repeat) {}
 
     /** The panel of a page on which tests of this moment are made. */
     public Shown of(JobFile job, Moment moment) {
-        boolean after = moment == Moment.AFTER;
+        Held latest = latest(job, moment);
+        Held baseline = moment == Moment.AFTER ? latest(job, Moment.BEFORE) : null;
+        BigDecimal seconds = job.limits().of(Limit.HOLD_SECONDS);
         return new Shown(
                 moment,
-                latest(job, moment),
-                after ? latest(job, Moment.BEFORE) : null,
+                latest,
+                baseline,
                 HoldRun.target(job),
                 HoldRun.volumeMl(job),
-                job.limits().of(Limit.HOLD_SECONDS),
-                WIDTH,
-                HEIGHT);
+                seconds,
+                HoldChart.of(
+                        HoldRun.target(job),
+                        seconds,
+                        latest == null ? null : latest.log(),
+                        baseline == null ? null : baseline.log()));
     }
 
     private @Nullable Held latest(JobFile job, Moment moment) {
@@ -61,31 +62,21 @@ public class HoldPanel {
                 .all(ArriveEntry.PressureHeld.class)
                 .filter(held -> held.moment() == moment)
                 .reduce((earlier, later) -> later)
-                .map(held -> new Held(held.held(), curve(job, held), repeat(job, held)))
+                .map(held -> held(job, held))
                 .orElse(null);
     }
 
-    private @Nullable String repeat(JobFile job, ArriveEntry.PressureHeld held) {
-        return held.held().verdict() != PressureHold.Verdict.REPEAT
-                ? null
-                : logs.log(job.number(), held.log())
-                        .map(log -> PressureHold.judge(log, job.limits()))
-                        .map(judged -> judged.findings().getFirst().sentence())
-                        .orElse(null);
-    }
-
-    /** As far from the top as the pressure is from its target, whether it was pumped in or out. */
-    private String curve(JobFile job, ArriveEntry.PressureHeld held) {
-        Optional<PressureHold.Log> log = logs.log(job.number(), held.log());
-        double seconds = job.limits().number(Limit.HOLD_SECONDS);
-        double target = held.targetKpa().doubleValue();
-        return log.stream()
-                .flatMap(kept -> kept.samples().stream())
-                .map(sample -> String.format(
-                        Locale.ROOT,
-                        "%.1f,%.1f",
-                        sample.seconds().doubleValue() / seconds * WIDTH,
-                        HEIGHT * (1 - sample.kpa().doubleValue() / target * 0.9)))
-                .collect(Collectors.joining(" "));
+    private Held held(JobFile job, ArriveEntry.PressureHeld held) {
+        PressureHold.Log log = logs.log(job.number(), held.log()).orElse(null);
+        boolean repeat = held.held().verdict() == PressureHold.Verdict.REPEAT && log != null;
+        return new Held(
+                held.held(),
+                log,
+                repeat
+                        ? PressureHold.judge(log, job.limits())
+                                .findings()
+                                .getFirst()
+                                .sentence()
+                        : null);
     }
 }

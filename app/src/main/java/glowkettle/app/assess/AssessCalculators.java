@@ -1,7 +1,9 @@
 package glowkettle.app.assess;
 
-import glowkettle.app.calculator.Calculator;
-import glowkettle.app.calculator.Calculators;
+import glowkettle.app.shop.ShopBook;
+import glowkettle.app.sums.Calculator;
+import glowkettle.app.sums.Calculators;
+import glowkettle.app.web.Words;
 import glowkettle.assess.Evidence;
 import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings;
@@ -14,6 +16,7 @@ import glowkettle.assess.StateOfCharge;
 import glowkettle.assess.SwellTrend;
 import glowkettle.assess.TierVerdict;
 import glowkettle.assess.TimedRun;
+import java.time.InstantSource;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -22,8 +25,16 @@ import org.springframework.stereotype.Component;
 class AssessCalculators implements Calculators {
     private static final String STAGE = "assess";
 
+    private final ShopBook shop;
+    private final InstantSource clock;
+
+    AssessCalculators(ShopBook shop, InstantSource clock) {
+        this.shop = shop;
+        this.clock = clock;
+    }
+
     @Override
-    public List<Calculator<?>> calculators() {
+    public List<Calculator<?, ?>> calculators() {
         return List.of(
                 new Calculator<>(
                         STAGE,
@@ -68,12 +79,18 @@ class AssessCalculators implements Calculators {
                         Resistance.class,
                         Resistance::of),
                 new Calculator<>(
-                        STAGE,
-                        "swell-trend",
-                        "How fast a pack swells, and between which dates it reaches a limit",
-                        SwellTrend.Readings.class,
-                        SwellTrend.class,
-                        SwellTrend::of),
+                                STAGE,
+                                "swell-trend",
+                                "How fast a pack swells, and between which dates it reaches a limit",
+                                SwellTrend.Readings.class,
+                                SwellTrend.class,
+                                SwellTrend::of)
+                        .drawnBy((asked, trend, limits) -> Calculator.Drawn.of(TrendChart.of(
+                                "Size",
+                                asked.readings(),
+                                asked.limitMm(),
+                                trend,
+                                new Words(shop.zone(), clock.instant())))),
                 new Calculator<>(
                         STAGE,
                         "run-down",

@@ -2,6 +2,7 @@ package glowkettle.app.assess;
 
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.isolation.Containers;
+import glowkettle.app.shop.ShopBook;
 import glowkettle.app.web.StagePage;
 import glowkettle.assess.HazardReadings;
 import glowkettle.job.JobFile;
@@ -30,9 +31,11 @@ class AssessPage implements StagePage {
             .toList();
 
     private final Containers containers;
+    private final ShopBook shop;
 
-    AssessPage(Containers containers) {
+    AssessPage(Containers containers, ShopBook shop) {
         this.containers = containers;
+        this.shop = shop;
     }
 
     @Override
@@ -88,7 +91,7 @@ class AssessPage implements StagePage {
         model.addAttribute(
                 "gauge", Assessing.of(job).gaugeReading(Moment.BEFORE).orElse(null));
         model.addAttribute("meterError", job.limits().of(Limit.METER_ERROR_MV));
-        model.addAttribute("panel", HealthPanel.of(job, now));
+        model.addAttribute("panel", HealthPanel.of(job, now, shop.zone()));
         model.addAttribute("seamFace", SeamFace.of(job.model()));
         model.addAttribute("voltageSources", HazardReadings.VoltageSource.values());
         model.addAttribute("wets", HazardReadings.Wet.values());

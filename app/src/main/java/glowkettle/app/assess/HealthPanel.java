@@ -1,5 +1,7 @@
 package glowkettle.app.assess;
 
+import glowkettle.app.drawing.Plot;
+import glowkettle.app.web.Words;
 import glowkettle.assess.Evidence;
 import glowkettle.assess.HealthVerdict;
 import glowkettle.assess.Resistance;
@@ -12,6 +14,7 @@ import glowkettle.job.assess.PackHealth;
 import glowkettle.job.calibrate.SoakCycle;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -22,12 +25,12 @@ public record HealthPanel(
         @Nullable Result<Resistance> resistance,
         BigDecimal newPackHours,
         PackHealth.@Nullable Trend trend,
-        @Nullable TrendChart chart,
+        @Nullable Plot chart,
         @Nullable BigDecimal socPercent,
         @Nullable Result<RunDown> runDown,
         AssessEntry.@Nullable RunDownChosen chosen,
         @Nullable RunDownProgress progress) {
-    static HealthPanel of(JobFile job, Instant now) {
+    static HealthPanel of(JobFile job, Instant now, ZoneId zone) {
         PackHealth health = PackHealth.of(job);
         BigDecimal soc = health.socPercent();
         PackHealth.Trend trend = health.trend().orElse(null);
@@ -41,7 +44,14 @@ public record HealthPanel(
                 health.resistance().orElse(null),
                 SoakCycle.of(job).expectedHours(job.model().pack().capacityMah()),
                 trend,
-                trend == null ? null : TrendChart.of(trend),
+                trend == null
+                        ? null
+                        : TrendChart.of(
+                                trend.of(),
+                                trend.readings(),
+                                trend.limitMm(),
+                                trend.trend().result(),
+                                new Words(zone, now)),
                 soc,
                 soc == null ? null : health.runDown(soc, load),
                 chosen,

@@ -1,148 +1,129 @@
 package glowkettle.app.assess;
 
+import glowkettle.app.drawing.Axes;
+import glowkettle.app.drawing.Plot;
+import glowkettle.app.web.Words;
 import glowkettle.assess.SwellTrend;
-import glowkettle.job.assess.PackHealth;
+import glowkettle.finding.Figures;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The swelling trend as it is drawn: readings, the line and its band, the limit, and the dates between which the limit is
  * reached.
  */
-public record TrendChart(
-        int width,
-        int height,
-        List<Point> points,
-        String line,
-        String band,
-        double limitY,
-        @Nullable Span reached,
-        List<Mark> days) {
-    private static final int WIDTH = 720;
-    private static final int HEIGHT = 240;
-    private static final int LEFT = 54;
-    private static final int BOTTOM = 30;
+final class TrendChart {
+    private static final Axes.Sheet SHEET = new Axes.Sheet(720, 240, 54, 12, 8, 30);
     private static final int STEPS = 40;
+    private static final int DAYS = 4;
 
-    /** A reading. */
-    public record Point(double x, double y, BigDecimal sizeMm, Instant at) {}
+    private final String of;
+    private final List<SwellTrend.Dated> readings;
+    private final BigDecimal limitMm;
+    private final SwellTrend fitted;
+    private final Words words;
+    private final Instant from;
+    private final Instant to;
+    private final Axes axes;
 
-    /** A stretch along the time. */
-    public record Span(double x, double width) {}
-
-    /** A day under the drawing. */
-    public record Mark(double x, Instant at) {}
-
-    static TrendChart of(PackHealth.Trend trend) {
-        return new Scale(trend).draw();
+    private TrendChart(String of, List<SwellTrend.Dated> readings, BigDecimal limitMm, SwellTrend fitted, Words words) {
+        this.of = of;
+        this.readings = readings;
+        this.limitMm = limitMm;
+        this.fitted = fitted;
+        this.words = words;
+        from = readings.getFirst().at();
+        to = ends();
+        axes = new Axes(SHEET, new Axes.Range(0, Duration.between(from, to).toSeconds()), sizes());
     }
 
-    private static final class Scale {
-        private final PackHealth.Trend trend;
-        private final SwellTrend fitted;
-        private final Instant from;
-        private final Instant to;
-        private final double lowMm;
-        private final double highMm;
+    /** @param of what was measured */
+    static Plot of(String of, List<SwellTrend.Dated> readings, BigDecimal limitMm, SwellTrend fitted, Words words) {
+        return new TrendChart(of, readings, limitMm, fitted, words).draw();
+    }
 
-        Scale(PackHealth.Trend trend) {
-            this.trend = trend;
-            fitted = trend.trend().result();
-            from = trend.readings().getFirst().at();
-            Instant last = trend.readings().getLast().at();
-            Duration seen = Duration.between(from, last);
-            Instant furthest = last.plus(seen.multipliedBy(3));
-            Instant latest = Stream.of(fitted.latest(), fitted.expected())
-                    .filter(Objects::nonNull)
-                    .findFirst()
-                    .orElse(last.plus(seen));
-            to = latest.isAfter(furthest)
-                    ? furthest
-                    : latest.plus(seen.dividedBy(6)).plusSeconds(3_600);
-            double least = trend.readings().stream()
-                    .mapToDouble(reading -> reading.sizeMm().doubleValue())
-                    .min()
-                    .orElseThrow();
-            double most = Math.max(
-                    trend.limitMm().doubleValue(),
-                    trend.readings().stream()
-                            .mapToDouble(reading -> reading.sizeMm().doubleValue())
-                            .max()
-                            .orElseThrow());
-            double room = Math.max(0.05, (most - least) * 0.15);
-            lowMm = least - room;
-            highMm = most + room;
-        }
+    private Instant ends() {
+        Instant last = readings.getLast().at();
+        Duration seen = Duration.between(from, last);
+        Instant furthest = last.plus(seen.multipliedBy(3));
+        Instant latest = Stream.of(fitted.latest(), fitted.expected())
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(last.plus(seen));
+        return latest.isAfter(furthest)
+                ? furthest
+                : latest.plus(seen.dividedBy(6)).plusSeconds(3_600);
+    }
 
-        TrendChart draw() {
-            List<Point> points = trend.readings().stream()
-                    .map(reading -> new Point(
-                            x(reading.at()), y(reading.sizeMm().doubleValue()), reading.sizeMm(), reading.at()))
-                    .toList();
-            return new TrendChart(
-                    WIDTH, HEIGHT, points, line(), band(), y(trend.limitMm().doubleValue()), reached(), days());
-        }
+    private Axes.Range sizes() {
+        DoubleSummaryStatistics sizes = readings.stream()
+                .mapToDouble(reading -> reading.sizeMm().doubleValue())
+                .summaryStatistics();
+        double most = Math.max(limitMm.doubleValue(), sizes.getMax());
+        double room = Math.max(0.05, (most - sizes.getMin()) * 0.15);
+        return new Axes.Range(sizes.getMin() - room, most + room);
+    }
 
-        private double x(Instant at) {
-            double share = (double) Duration.between(from, at).toSeconds()
-                    / Duration.between(from, to).toSeconds();
-            return tenth(LEFT + Math.clamp(share, 0, 1) * (WIDTH - LEFT - 12));
-        }
-
-        private double y(double mm) {
-            double share = (mm - lowMm) / (highMm - lowMm);
-            return tenth((1 - Math.clamp(share, 0, 1)) * (HEIGHT - BOTTOM - 8) + 8);
-        }
-
-        private static double tenth(double value) {
-            return Math.round(value * 10) / 10.0;
-        }
-
-        private Instant at(int step) {
-            return from.plus(Duration.between(from, to).multipliedBy(step).dividedBy(STEPS));
-        }
-
-        private String line() {
-            SwellTrend.Line line = fitted.line();
-            return "M%s %s L%s %s".formatted(x(from), y(line.sizeMm(from)), x(to), y(line.sizeMm(to)));
-        }
-
-        private String band() {
-            SwellTrend.Line line = fitted.line();
-            StringBuilder path = new StringBuilder();
-            for (int i = 0; i <= STEPS; i++) {
-                path.append(i == 0 ? 'M' : 'L')
-                        .append(x(at(i)))
-                        .append(' ')
-                        .append(y(line.sizeMm(at(i)) + line.bandMm(at(i))));
-            }
-            for (int i = STEPS; i >= 0; i--) {
-                path.append('L').append(x(at(i))).append(' ').append(y(line.sizeMm(at(i)) - line.bandMm(at(i))));
-            }
-            return path.append('Z').toString();
-        }
-
-        private @Nullable Span reached() {
-            if (fitted.earliest() == null) {
-                return null;
-            }
+    private Plot draw() {
+        SwellTrend.Line line = fitted.line();
+        List<Instant> steps = IntStream.rangeClosed(0, STEPS)
+                .mapToObj(step -> at(step, STEPS))
+                .toList();
+        List<Plot.Mark> marks = new ArrayList<>();
+        if (fitted.earliest() != null) {
             double begins = x(fitted.earliest());
-            double ends = fitted.latest() == null ? x(to) : x(fitted.latest());
-            return new Span(begins, Math.max(3, ends - begins));
+            double until = fitted.latest() == null ? x(to) : x(fitted.latest());
+            marks.add(new Plot.Shade("reached", begins, Math.max(3, until - begins)));
         }
+        marks.add(new Plot.Line(
+                "band",
+                axes.band(
+                        steps,
+                        this::since,
+                        at -> line.sizeMm(at) - line.bandMm(at),
+                        at -> line.sizeMm(at) + line.bandMm(at))));
+        marks.add(new Plot.Line("fit", axes.line(List.of(from, to), this::since, line::sizeMm)));
+        marks.add(new Plot.Level(
+                "limit", axes.y(limitMm.doubleValue()), "", "isolate " + Figures.withUnit(limitMm, "mm")));
+        readings.forEach(reading -> marks.add(new Plot.Dot(
+                "reading", x(reading.at()), axes.y(reading.sizeMm().doubleValue()), Figures.of(reading.sizeMm()))));
+        return new Plot(
+                "trend",
+                of + " over time; the table below lists the readings",
+                axes,
+                marks,
+                IntStream.rangeClosed(0, DAYS).mapToObj(this::day).toList(),
+                List.of(),
+                new Plot.Table(
+                        "Readings",
+                        List.of("When", of),
+                        readings.stream()
+                                .map(reading ->
+                                        List.of(words.when(reading.at()), Figures.withUnit(reading.sizeMm(), "mm")))
+                                .toList()));
+    }
 
-        private List<Mark> days() {
-            List<Mark> marks = new ArrayList<>();
-            for (int i = 0; i <= STEPS; i += STEPS / 4) {
-                marks.add(new Mark(x(at(i)), at(i)));
-            }
-            return marks;
-        }
+    private Plot.Tick day(int day) {
+        Instant at = at(day, DAYS);
+        return new Plot.Tick(x(at), words.shortDay(at), day == DAYS ? "end" : "middle");
+    }
+
+    private Instant at(int step, int steps) {
+        return from.plus(Duration.between(from, to).multipliedBy(step).dividedBy(steps));
+    }
+
+    private double since(Instant at) {
+        return Duration.between(from, at).toSeconds();
+    }
+
+    private double x(Instant at) {
+        return axes.x(since(at));
     }
 }

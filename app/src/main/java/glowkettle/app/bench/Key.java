@@ -28,6 +28,7 @@ public record Key(String key, String does) {
             new Key("Y", "The old pack's label is as ordered"),
             new Key("D", "Device library"),
             new Key("I", "Isolation store"),
+            new Key("K", "Sums, without a job"),
             new Key("L", "Shop limits"),
             new Key("?", "These keys"));
 }

@@ -40,6 +40,12 @@ public record Attempt(String kind, Map<String, String[]> typed, List<Fault> faul
         return proposed == null ? "" : String.valueOf(proposed);
     }
 
+    /** Everything that was typed under one name of this form; null where the form was not sent. */
+    public @Nullable List<String> values(String form, String field) {
+        String[] values = kind.equals(form) ? typed.get(field) : null;
+        return values == null ? null : List.of(values);
+    }
+
     /** The n-th of several fields of one name. */
     public String value(String form, String field, int index, @Nullable Object proposed) {
         String[] values = kind.equals(form) ? typed.get(field) : null;

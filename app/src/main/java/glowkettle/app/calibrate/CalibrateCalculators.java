@@ -1,7 +1,7 @@
 package glowkettle.app.calibrate;
 
-import glowkettle.app.calculator.Calculator;
-import glowkettle.app.calculator.Calculators;
+import glowkettle.app.sums.Calculator;
+import glowkettle.app.sums.Calculators;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.PhaseTimes;
 import glowkettle.calibrate.SoakVerdict;
@@ -16,7 +16,7 @@ class CalibrateCalculators implements Calculators {
     private static final String STAGE = "calibrate";
 
     @Override
-    public List<Calculator<?>> calculators() {
+    public List<Calculator<?, ?>> calculators() {
         return List.of(
                 new Calculator<>(
                         STAGE,
@@ -33,12 +33,17 @@ class CalibrateCalculators implements Calculators {
                         PhaseTimes.RunTime.class,
                         PhaseTimes::runDown),
                 new Calculator<>(
-                        STAGE,
-                        "clock-plan",
-                        "Clock times of a soak cycle inside opening hours",
-                        ClockQuestion.class,
-                        ClockPlan.Outcome.class,
-                        (question, limits) -> ClockPlan.plan(question.request(limits), limits)),
+                                STAGE,
+                                "clock-plan",
+                                "Clock times of a soak cycle inside opening hours",
+                                ClockQuestion.class,
+                                ClockPlan.Outcome.class,
+                                (question, limits) -> ClockPlan.plan(question.request(limits), limits))
+                        .drawnBy((question, plan, limits) -> switch (plan) {
+                            case ClockPlan.Outcome.Planned planned ->
+                                Calculator.Drawn.of(ClockChart.of(planned, question.hours()));
+                            case ClockPlan.Outcome.NoFit none -> null;
+                        }),
                 new Calculator<>(
                         STAGE,
                         "kept",

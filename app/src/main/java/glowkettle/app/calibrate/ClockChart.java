@@ -1,5 +1,7 @@
 package glowkettle.app.calibrate;
 
+import glowkettle.app.drawing.Axes;
+import glowkettle.app.drawing.Plot;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.shop.OpeningHours;
 import java.time.Duration;
@@ -11,68 +13,84 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/** The clock plan as bars over the days, with staffed hours shaded; positions in drawing units of 0 to 1000. */
-public record ClockChart(List<Bar> staffed, List<Bar> phases, List<Mark> days, List<Mark> actions) {
-    private static final double WIDTH = 1000;
+/** The clock plan as bars over the days, with staffed hours shaded and a mark wherever hands are needed. */
+public final class ClockChart {
+    private static final Axes.Sheet SHEET = new Axes.Sheet(1040, 188, 20, 20, 24, 44);
     private static final double LABEL_WIDTH = 60;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
-    /** A stretch of time. */
-    public record Bar(double x, double width, String label, String kind) {}
+    private final ZoneId zone;
+    private final Instant first;
+    private final Instant last;
+    private final Axes axes;
 
-    /** A moment; one close behind another has its label in the lower row. */
-    public record Mark(double x, String label, boolean low) {}
+    private ClockChart(ClockPlan.Outcome.Planned plan, ZoneId zone) {
+        this.zone = zone;
+        first = midnight(plan.slots().getFirst().start(), 0);
+        last = midnight(plan.finish(), 1);
+        axes = new Axes(SHEET, new Axes.Range(0, Duration.between(first, last).toSeconds()), new Axes.Range(0, 1));
+    }
 
-    public static ClockChart of(ClockPlan.Outcome.Planned plan, OpeningHours hours) {
-        ZoneId zone = hours.zone();
-        Instant first = plan.slots()
-                .getFirst()
-                .start()
-                .atZone(zone)
-                .toLocalDate()
-                .atStartOfDay(zone)
-                .toInstant();
-        Instant last = plan.finish()
-                .atZone(zone)
-                .toLocalDate()
-                .plusDays(1)
-                .atStartOfDay(zone)
-                .toInstant();
-        double span = Duration.between(first, last).toSeconds();
-        List<Bar> staffed = hours.between(first, last).stream()
-                .map(stretch -> bar(stretch.startInclusive(), stretch.endExclusive(), first, span, "", "staffed"))
-                .toList();
-        List<Bar> phases = plan.slots().stream()
-                .map(slot -> bar(
-                        slot.start(),
-                        slot.end(),
-                        first,
-                        span,
-                        slot.phase().words(),
-                        slot.phase().name().toLowerCase(Locale.ROOT)))
-                .toList();
-        List<Mark> days = new ArrayList<>();
+    public static Plot of(ClockPlan.Outcome.Planned plan, OpeningHours hours) {
+        return new ClockChart(plan, hours.zone()).draw(plan, hours);
+    }
+
+    private Plot draw(ClockPlan.Outcome.Planned plan, OpeningHours hours) {
+        List<Plot.Mark> marks = new ArrayList<>();
+        hours.between(first, last).forEach(staffed -> {
+            double from = x(staffed.startInclusive());
+            marks.add(new Plot.Shade("staffed", from, x(staffed.endExclusive()) - from));
+        });
         for (ZonedDateTime day = first.atZone(zone); day.toInstant().isBefore(last); day = day.plusDays(1)) {
-            days.add(new Mark(at(day.toInstant(), first, span), DAY.format(day), false));
+            marks.add(new Plot.Day("day", x(day.toInstant()), DAY.format(day)));
         }
-        List<Mark> actions = new ArrayList<>();
+        plan.slots().forEach(slot -> marks.add(bar(slot, plan.slots().indexOf(slot) % 2 == 1)));
+        marks.addAll(hands(plan));
+        return new Plot(
+                "clock-plan",
+                "The plan by the clock; the table below says the same",
+                axes,
+                marks,
+                List.of(),
+                List.of(
+                        new Plot.Key("staffed", true, "somebody is in the shop"),
+                        new Plot.Key("hand", false, "▲ hands needed")),
+                null);
+    }
+
+    private Plot.Bar bar(ClockPlan.Slot slot, boolean labelAbove) {
+        double from = x(slot.start());
+        return new Plot.Bar(
+                "phase " + slot.phase().name().toLowerCase(Locale.ROOT),
+                from,
+                Math.max(1, x(slot.end()) - from),
+                slot.phase().words(),
+                labelAbove);
+    }
+
+    /** One close behind another has its time in the lower row. */
+    private List<Plot.Need> hands(ClockPlan.Outcome.Planned plan) {
+        List<Plot.Need> hands = new ArrayList<>();
         for (ClockPlan.HandAction action : plan.actions()) {
-            double x = at(action.at(), first, span);
-            boolean close = !actions.isEmpty()
-                    && !actions.getLast().low()
-                    && x - actions.getLast().x() < LABEL_WIDTH;
-            actions.add(new Mark(x, TIME.format(action.at().atZone(zone)), close));
+            double x = x(action.at());
+            boolean close = !hands.isEmpty()
+                    && !hands.getLast().low()
+                    && x - hands.getLast().x() < LABEL_WIDTH;
+            hands.add(new Plot.Need("hand", x, TIME.format(action.at().atZone(zone)), close));
         }
-        return new ClockChart(staffed, phases, days, actions);
+        return hands;
     }
 
-    private static Bar bar(Instant from, Instant to, Instant first, double span, String label, String kind) {
-        double x = at(from, first, span);
-        return new Bar(x, Math.max(1, at(to, first, span) - x), label, kind);
+    private Instant midnight(Instant instant, int daysLater) {
+        return instant.atZone(zone)
+                .toLocalDate()
+                .plusDays(daysLater)
+                .atStartOfDay(zone)
+                .toInstant();
     }
 
-    private static double at(Instant instant, Instant first, double span) {
-        return Math.round(Duration.between(first, instant).toSeconds() / span * WIDTH * 10) / 10.0;
+    private double x(Instant instant) {
+        return axes.x(Duration.between(first, instant).toSeconds());
     }
 }

@@ -81,7 +81,7 @@ public record ClockQuestion(
                 progress);
     }
 
-    private OpeningHours hours() {
+    OpeningHours hours() {
         Map<DayOfWeek, List<OpeningHours.Span>> days = new EnumMap<>(DayOfWeek.class);
         for (WeekSpan span : week) {
             add("week", days.computeIfAbsent(span.day(), day -> new ArrayList<>()), span.opens(), span.closes());

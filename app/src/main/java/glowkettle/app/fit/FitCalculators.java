@@ -1,7 +1,7 @@
 package glowkettle.app.fit;
 
-import glowkettle.app.calculator.Calculator;
-import glowkettle.app.calculator.Calculators;
+import glowkettle.app.sums.Calculator;
+import glowkettle.app.sums.Calculators;
 import glowkettle.fit.GrowthRoom;
 import glowkettle.fit.Honesty;
 import glowkettle.fit.LabelEnergy;
@@ -18,7 +18,7 @@ class FitCalculators implements Calculators {
     private static final String STAGE = "fit";
 
     @Override
-    public List<Calculator<?>> calculators() {
+    public List<Calculator<?, ?>> calculators() {
         return List.of(
                 new Calculator<>(
                         STAGE,

@@ -1,7 +1,7 @@
 package glowkettle.app.free;
 
-import glowkettle.app.calculator.Calculator;
-import glowkettle.app.calculator.Calculators;
+import glowkettle.app.sums.Calculator;
+import glowkettle.app.sums.Calculators;
 import glowkettle.free.Bending;
 import glowkettle.free.Ladder;
 import glowkettle.free.LeadOrder;
@@ -9,6 +9,7 @@ import glowkettle.free.Solvent;
 import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Refit;
 import glowkettle.heat.SettingSearch;
+import glowkettle.limits.ShopLimits;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -18,15 +19,16 @@ class FreeCalculators implements Calculators {
     private static final String STAGE = "free";
 
     @Override
-    public List<Calculator<?>> calculators() {
+    public List<Calculator<?, ?>> calculators() {
         return List.of(
                 new Calculator<>(
-                        STAGE,
-                        "heat-window",
-                        "When a heated bond can be worked, and until when the pack bears it",
-                        HeatWindow.Request.class,
-                        HeatWindow.class,
-                        HeatWindow::of),
+                                STAGE,
+                                "heat-window",
+                                "When a heated bond can be worked, and until when the pack bears it",
+                                HeatWindow.Request.class,
+                                HeatWindow.class,
+                                HeatWindow::of)
+                        .drawnBy((request, window, limits) -> drawn(request, window, limits)),
                 new Calculator<>(
                         STAGE,
                         "heat-settings",
@@ -35,12 +37,13 @@ class FreeCalculators implements Calculators {
                         SettingSearch.class,
                         SettingSearch::of),
                 new Calculator<>(
-                        STAGE,
-                        "heat-refit",
-                        "A running heating corrected by what was read",
-                        Refit.Request.class,
-                        Refit.class,
-                        Refit::of),
+                                STAGE,
+                                "heat-refit",
+                                "A running heating corrected by what was read",
+                                Refit.Request.class,
+                                Refit.class,
+                                Refit::of)
+                        .drawnBy((request, refit, limits) -> drawn(request.heating(), refit.window(), limits)),
                 new Calculator<>(
                         STAGE,
                         "ladder",
@@ -69,5 +72,10 @@ class FreeCalculators implements Calculators {
                         LeadOrder.Case.class,
                         LeadOrder.class,
                         LeadOrder::of));
+    }
+
+    private static Calculator.Drawn drawn(HeatWindow.Request request, HeatWindow window, ShopLimits limits) {
+        return Calculator.Drawn.of(
+                HeatChart.of(request.stack(), window, window.curve(), window.latestLiftOffS(), limits, false));
     }
 }

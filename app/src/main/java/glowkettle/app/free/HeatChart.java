@@ -1,5 +1,8 @@
 package glowkettle.app.free;
 
+import glowkettle.app.drawing.Axes;
+import glowkettle.app.drawing.Plot;
+import glowkettle.finding.Figures;
 import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Stack;
 import glowkettle.limits.Limit;
@@ -8,126 +11,121 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A heating as it is drawn: the coldest point of the bond and the hottest of the cell over time, the two temperatures that
- * matter, and the window between them. Pixels of a drawing, seconds along it.
+ * matter, and the window between them.
  */
-public record HeatChart(
-        int width,
-        int height,
-        String bond,
-        String cell,
-        double worksY,
-        double bearsY,
-        BigDecimal worksC,
-        BigDecimal bearsC,
-        @Nullable Double readyX,
-        @Nullable Double liftOffX,
-        double leftX,
-        double pixelsPerSecond,
-        List<Tick> ticks) {
-    private static final int WIDTH = 720;
-    private static final int HEIGHT = 300;
-    private static final int LEFT = 46;
-    private static final int RIGHT = 12;
-    private static final int TOP = 10;
-    private static final int BOTTOM = 30;
+final class HeatChart {
+    private static final Axes.Sheet SHEET = new Axes.Sheet(720, 300, 46, 12, 10, 30);
     private static final int[] TICK_SECONDS = {10, 30, 60, 120, 300, 600};
     private static final int MOST_TICKS = 8;
+    private static final int TABLE_ROWS = 20;
 
-    /** A mark under the drawing. */
-    public record Tick(double x, String words) {}
+    private HeatChart() {}
 
-    static HeatChart of(
+    /** @param live a hand moves along it */
+    static Plot of(
             Stack stack,
             HeatWindow window,
             List<HeatWindow.Point> curve,
             BigDecimal latestLiftOffS,
-            ShopLimits limits) {
+            ShopLimits limits,
+            boolean live) {
         BigDecimal worksC = limits.of(Objects.requireNonNull(stack.adhesive().worksFrom()));
         BigDecimal bearsC = limits.of(Limit.CELL_HEATING_C);
-        boolean carriedOn = curve != window.curve();
+        double untilS = untilS(window, curve, latestLiftOffS);
+        Axes axes = new Axes(SHEET, new Axes.Range(0, untilS), range(curve, untilS, worksC, bearsC));
+        List<Plot.Mark> marks = new ArrayList<>();
+        BigDecimal readyS = window.isEmpty() ? null : window.bondReadyS();
+        if (readyS != null && latestLiftOffS.compareTo(readyS) > 0) {
+            double from = axes.x(readyS.doubleValue());
+            marks.add(new Plot.Shade("window", from, axes.x(latestLiftOffS.doubleValue()) - from));
+        }
+        marks.add(new Plot.Level("works", axes.y(worksC.doubleValue()), degrees(worksC), ""));
+        marks.add(new Plot.Level("bears", axes.y(bearsC.doubleValue()), degrees(bearsC), ""));
+        marks.add(line("cell", axes, curve, false));
+        marks.add(line("bond", axes, curve, true));
+        if (live) {
+            marks.add(new Plot.Hand("hand"));
+        }
+        return new Plot(
+                "heat",
+                "Temperature of the bond and of the cell over the heating; the bond works from %s °C, the cell bears %s °C"
+                        .formatted(worksC, bearsC),
+                axes,
+                marks,
+                ticks(axes, untilS),
+                List.of(
+                        new Plot.Key("bond", false, "bond, coldest point"),
+                        new Plot.Key("cell", false, "cell, hottest point"),
+                        new Plot.Key("works", false, "bond works from " + Figures.withUnit(worksC, "°C")),
+                        new Plot.Key("bears", false, "cell bears " + Figures.withUnit(bearsC, "°C")),
+                        new Plot.Key("window", true, "window")),
+                table(curve));
+    }
+
+    /** What comes long after the window says nothing more; a curve that was carried on is shown to its end. */
+    private static double untilS(HeatWindow window, List<HeatWindow.Point> curve, BigDecimal latestLiftOffS) {
         double lastS = curve.getLast().sinceS().doubleValue();
-        // What comes long after the window says nothing more.
         double ends = Math.max(latestLiftOffS.doubleValue(), orZero(window.bondReadyS()));
-        double untilS = carriedOn ? lastS : ends > 0 ? Math.min(lastS, ends * 1.25 + 10) : lastS;
-        double lowC = curve.getFirst().bondC().doubleValue() - 2;
-        double highC = 6
-                + curve.stream()
-                        .filter(point -> point.sinceS().doubleValue() <= untilS)
-                        .mapToDouble(point -> Math.max(
-                                point.bondC().doubleValue(), point.cellC().doubleValue()))
-                        .reduce(Math.max(worksC.doubleValue(), bearsC.doubleValue()), Math::max);
-        Scale scale = new Scale(untilS, lowC, highC);
-        return new HeatChart(
-                WIDTH,
-                HEIGHT,
-                scale.line(curve, HeatWindow.Point::bondC),
-                scale.line(curve, HeatWindow.Point::cellC),
-                scale.y(worksC.doubleValue()),
-                scale.y(bearsC.doubleValue()),
-                worksC,
-                bearsC,
-                window.bondReadyS() == null || window.isEmpty()
-                        ? null
-                        : scale.x(window.bondReadyS().doubleValue()),
-                latestLiftOffS.signum() == 0 ? null : scale.x(latestLiftOffS.doubleValue()),
-                LEFT,
-                tenth(scale.pixelsPerSecond() * 1000) / 1000,
-                scale.ticks());
+        boolean carriedOn = curve != window.curve();
+        return !carriedOn && ends > 0 ? Math.min(lastS, ends * 1.25 + 10) : lastS;
+    }
+
+    private static Axes.Range range(List<HeatWindow.Point> curve, double untilS, BigDecimal worksC, BigDecimal bearsC) {
+        double highest = curve.stream()
+                .filter(point -> point.sinceS().doubleValue() <= untilS)
+                .mapToDouble(point ->
+                        Math.max(point.bondC().doubleValue(), point.cellC().doubleValue()))
+                .reduce(Math.max(worksC.doubleValue(), bearsC.doubleValue()), Math::max);
+        return new Axes.Range(curve.getFirst().bondC().doubleValue() - 2, highest + 6);
+    }
+
+    private static Plot.Line line(String pen, Axes axes, List<HeatWindow.Point> curve, boolean bond) {
+        return new Plot.Line(
+                pen,
+                axes.line(
+                        curve,
+                        point -> point.sinceS().doubleValue(),
+                        point -> (bond ? point.bondC() : point.cellC()).doubleValue()));
+    }
+
+    private static String degrees(BigDecimal temperatureC) {
+        return temperatureC + "°";
     }
 
     private static double orZero(@Nullable BigDecimal value) {
         return value == null ? 0 : value.doubleValue();
     }
 
-    private static double tenth(double value) {
-        return Math.round(value * 10) / 10.0;
+    private static List<Plot.Tick> ticks(Axes axes, double untilS) {
+        int step = IntStream.of(TICK_SECONDS)
+                .filter(seconds -> untilS / seconds <= MOST_TICKS)
+                .findFirst()
+                .orElse(TICK_SECONDS[TICK_SECONDS.length - 1]);
+        return IntStream.iterate(0, seconds -> seconds <= untilS, seconds -> seconds + step)
+                .mapToObj(seconds -> new Plot.Tick(axes.x(seconds), minutes(seconds), "middle"))
+                .toList();
     }
 
-    private record Scale(double untilS, double lowC, double highC) {
-        double pixelsPerSecond() {
-            return (WIDTH - LEFT - RIGHT) / untilS;
-        }
+    private static String minutes(int seconds) {
+        return "%d:%02d".formatted(seconds / 60, seconds % 60);
+    }
 
-        double x(double seconds) {
-            return tenth(LEFT + Math.min(seconds, untilS) * pixelsPerSecond());
-        }
-
-        double y(double temperatureC) {
-            return tenth(TOP + (highC - temperatureC) / (highC - lowC) * (HEIGHT - TOP - BOTTOM));
-        }
-
-        String line(List<HeatWindow.Point> curve, Function<HeatWindow.Point, BigDecimal> temperature) {
-            StringBuilder path = new StringBuilder();
-            for (HeatWindow.Point point : curve) {
-                double seconds = point.sinceS().doubleValue();
-                if (seconds <= untilS) {
-                    path.append(path.isEmpty() ? 'M' : 'L')
-                            .append(x(seconds))
-                            .append(' ')
-                            .append(y(temperature.apply(point).doubleValue()));
-                }
-            }
-            return path.toString();
-        }
-
-        List<Tick> ticks() {
-            int step = TICK_SECONDS[TICK_SECONDS.length - 1];
-            for (int candidate : TICK_SECONDS) {
-                if (untilS / candidate <= MOST_TICKS) {
-                    step = candidate;
-                    break;
-                }
-            }
-            List<Tick> ticks = new ArrayList<>();
-            for (int seconds = 0; seconds <= untilS; seconds += step) {
-                ticks.add(new Tick(x(seconds), "%d:%02d".formatted(seconds / 60, seconds % 60)));
-            }
-            return ticks;
-        }
+    private static Plot.Table table(List<HeatWindow.Point> curve) {
+        int every = Math.max(1, curve.size() / TABLE_ROWS);
+        return new Plot.Table(
+                "The curve in figures",
+                List.of("After", "Bond, coldest", "Cell, hottest"),
+                IntStream.iterate(0, i -> i < curve.size(), i -> i + every)
+                        .mapToObj(curve::get)
+                        .map(point -> List.of(
+                                minutes(point.sinceS().intValue()),
+                                Figures.withUnit(point.bondC(), "°C"),
+                                Figures.withUnit(point.cellC(), "°C")))
+                        .toList());
     }
 }

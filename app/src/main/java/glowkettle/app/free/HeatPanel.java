@@ -1,5 +1,6 @@
 package glowkettle.app.free;
 
+import glowkettle.app.drawing.Plot;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.heat.HeatPlace;
@@ -21,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 /** The heat of a bond as the page shows it: a running or the last heating, or settings to choose from. */
 public record HeatPanel(
         BenchClocks.@Nullable Heat newest,
-        @Nullable HeatChart chart,
+        @Nullable Plot chart,
         Result<SettingSearch> search,
         BigDecimal ambientC,
         Set<HeatPlace> has,
@@ -35,7 +36,7 @@ public record HeatPanel(
                 ? newest.request().ambientC()
                 : Freeing.of(job).lastAmbientC().orElse(USUAL_AIR_C);
         Result<SettingSearch> search = SettingsFound.search(job, bond, ambientC, has, now);
-        HeatChart chart = null;
+        Plot chart = null;
         boolean workable = false;
         if (newest != null) {
             chart = HeatChart.of(
@@ -43,7 +44,8 @@ public record HeatPanel(
                     newest.window(),
                     carriedOn(newest, now, job.limits()),
                     newest.latestLiftOffS(),
-                    job.limits());
+                    job.limits(),
+                    newest.isOn());
             workable = newest.worksUntil() != null && now.isBefore(newest.worksUntil());
         } else if (!search.result().offers().isEmpty()) {
             chart = preview(bond, search.result().offers().getFirst().setting(), ambientC, job.limits());
@@ -63,11 +65,11 @@ public record HeatPanel(
         return HeatWindow.curveUntil(heat.request(), factor, since.multiply(AHEAD), limits);
     }
 
-    private static HeatChart preview(Bond bond, Setting setting, BigDecimal ambientC, ShopLimits limits) {
+    private static Plot preview(Bond bond, Setting setting, BigDecimal ambientC, ShopLimits limits) {
         HeatWindow window = HeatWindow.of(
                         new HeatWindow.Request(bond.stack(), setting, ambientC, List.of(), null, null), limits)
                 .result();
-        return HeatChart.of(bond.stack(), window, window.curve(), window.latestLiftOffS(), limits);
+        return HeatChart.of(bond.stack(), window, window.curve(), window.latestLiftOffS(), limits, false);
     }
 
     /** What readings say of the newest heating. */

@@ -1,7 +1,7 @@
 package glowkettle.app.isolation;
 
-import glowkettle.app.calculator.Calculator;
-import glowkettle.app.calculator.Calculators;
+import glowkettle.app.sums.Calculator;
+import glowkettle.app.sums.Calculators;
 import glowkettle.isolation.ContainerChoice;
 import glowkettle.isolation.HandOver;
 import java.util.List;
@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
 @Component
 class IsolationCalculators implements Calculators {
     @Override
-    public List<Calculator<?>> calculators() {
+    public List<Calculator<?, ?>> calculators() {
         return List.of(
                 new Calculator<>(
                         "isolation",

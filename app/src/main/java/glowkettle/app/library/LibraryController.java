@@ -3,7 +3,7 @@ package glowkettle.app.library;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.Forms;
-import glowkettle.app.calculator.Schemas;
+import glowkettle.app.schema.Schemas;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Fastener;
 import glowkettle.library.OperationKind;

@@ -7,17 +7,26 @@ import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.library.FaceMap;
 import glowkettle.library.Fastener;
+import glowkettle.library.Side;
+import glowkettle.limits.ShopLimits;
 import glowkettle.open.Torque;
 import glowkettle.open.Tray;
+import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** A face of the device with its fasteners, as they stand now; the tray is the same picture with what lies in it. */
 public record FaceView(FaceMap face, List<Dot> dots) {
+    private static final BigDecimal EDGE_MM = BigDecimal.TEN;
+
     /**
      * A fastener on the map.
      *
@@ -34,21 +43,65 @@ public record FaceView(FaceMap face, List<Dot> dots) {
             @Nullable String holds) {}
 
     public static List<FaceView> of(JobFile job, @Nullable String step) {
-        Set<String> out = FastenerLog.of(job).out();
-        Set<String> missing = FastenerLog.of(job).missing();
-        Map<String, String> placed = JobTray.of(job).placements().stream()
+        Standing standing = new Standing(
+                FastenerLog.of(job).out(),
+                FastenerLog.of(job).missing(),
+                JobTray.of(job).placements(),
+                fastener -> isHidden(fastener, job));
+        return of(job.model().faces(), job.model().fasteners(), standing, step, job.limits());
+    }
+
+    /** Fasteners without a device: each face as large as they need. */
+    static List<FaceView> of(Tray.Contents contents, ShopLimits limits) {
+        Standing standing = new Standing(
+                Set.copyOf(contents.out()), Set.copyOf(contents.missing()), contents.back(), fastener -> false);
+        List<FaceMap> faces = Arrays.stream(Side.values())
+                .flatMap(side -> around(side, contents.fasteners()).stream())
+                .toList();
+        return of(faces, contents.fasteners(), standing, null, limits);
+    }
+
+    private static Optional<FaceMap> around(Side side, List<Fastener> fasteners) {
+        List<Fastener> on =
+                fasteners.stream().filter(fastener -> fastener.face() == side).toList();
+        return on.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        new FaceMap(side, room(on, Fastener::xMm), room(on, Fastener::yMm), List.of(), List.of()));
+    }
+
+    private static BigDecimal room(List<Fastener> fasteners, Function<Fastener, BigDecimal> place) {
+        return fasteners.stream()
+                .map(place)
+                .reduce(BigDecimal.ZERO, BigDecimal::max)
+                .add(EDGE_MM);
+    }
+
+    /** What came out, was not there, and went back where. */
+    private record Standing(
+            Set<String> out, Set<String> missing, List<Tray.Placement> back, Predicate<Fastener> hidden) {}
+
+    private static List<FaceView> of(
+            List<FaceMap> faces,
+            List<Fastener> fasteners,
+            Standing standing,
+            @Nullable String step,
+            ShopLimits limits) {
+        Map<String, String> placed = standing.back().stream()
                 .collect(Collectors.toMap(Tray.Placement::hole, Tray.Placement::fastener, (a, b) -> b));
-        List<Tray.Pile> piles = Tray.piles(job.model().fasteners());
+        Map<String, Fastener> known =
+                fasteners.stream().collect(Collectors.toMap(Fastener::id, one -> one, (a, b) -> a));
+        List<Tray.Pile> piles = Tray.piles(fasteners);
         List<FaceView> views = new ArrayList<>();
-        for (FaceMap face : job.model().faces()) {
-            List<Dot> dots = job.model().fasteners().stream()
+        for (FaceMap face : faces) {
+            List<Dot> dots = fasteners.stream()
                     .filter(fastener -> fastener.face() == face.side())
                     .map(fastener -> new Dot(
                             fastener,
-                            state(fastener, out, missing, placed, job),
+                            state(fastener, standing, known.get(placed.get(fastener.id()))),
                             step != null && step.equals(fastener.operation()),
                             pile(fastener, piles),
-                            Torque.of(fastener, job.limits())
+                            Torque.of(fastener, limits)
                                     .map(AppliedLimit::toString)
                                     .orElse(null),
                             placed.get(fastener.id())))
@@ -68,23 +121,18 @@ public record FaceView(FaceMap face, List<Dot> dots) {
                 .orElse(null);
     }
 
-    private static String state(
-            Fastener fastener, Set<String> out, Set<String> missing, Map<String, String> placed, JobFile job) {
-        if (missing.contains(fastener.id())) {
+    /** @param holds what sits in its hole */
+    private static String state(Fastener fastener, Standing standing, @Nullable Fastener holds) {
+        if (standing.missing().contains(fastener.id())) {
             return "missing";
         }
-        String holds = placed.get(fastener.id());
         if (holds != null) {
-            boolean right = job.model()
-                    .fastener(holds)
-                    .filter(fastener::interchangeableWith)
-                    .isPresent();
-            return right ? "back" : "wrong";
+            return fastener.interchangeableWith(holds) ? "back" : "wrong";
         }
-        if (out.contains(fastener.id())) {
+        if (standing.out().contains(fastener.id())) {
             return "out";
         }
-        return isHidden(fastener, job) ? "hidden" : fastener.isCaptive() ? "captive" : "in";
+        return standing.hidden().test(fastener) ? "hidden" : fastener.isCaptive() ? "captive" : "in";
     }
 
     /** Until what lies over it was lifted, it cannot be seen. */

@@ -1,5 +1,6 @@
 package glowkettle.app.web;
 
+import glowkettle.app.field.Questions;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.Stage;
@@ -35,7 +36,7 @@ public record EntryWords(
         public String field(String kind, String path) {
             return OrderOfWork.CHAPTERS
                     .kind(kind)
-                    .map(known -> FieldWords.of(known.type(), path))
+                    .map(known -> Questions.words(known.type(), path))
                     .orElse(path);
         }
     }

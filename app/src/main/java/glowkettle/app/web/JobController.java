@@ -5,6 +5,7 @@ import glowkettle.app.journal.JournalBook;
 import glowkettle.job.Stage;
 import glowkettle.job.order.OrderOfWork;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -34,17 +35,26 @@ class JobController {
                 + journal.file(number).next().stage().path();
     }
 
+    /**
+     * @param read an instrument that fills a form
+     * @param put a kind of entry whose form is filled from the address, to be looked over and kept
+     */
     @GetMapping("/jobs/{number:[0-9]{1,15}}/{path:[a-z]+}")
     String stage(
             @PathVariable long number,
             @PathVariable String path,
             @RequestParam(required = false) @Nullable Long corrects,
             @RequestParam(required = false) @Nullable String read,
+            @RequestParam(required = false) @Nullable String put,
             HttpServletRequest request,
             Model model) {
         Stage stage =
                 OrderOfWork.CHAPTERS.stage(path).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        Attempt attempt = read == null ? Attempt.asking(request.getParameterMap()) : readings.read(number, read, stage);
+        Attempt attempt = read != null
+                ? readings.read(number, read, stage)
+                : put != null
+                        ? new Attempt(put, request.getParameterMap(), List.of(), List.of())
+                        : Attempt.asking(request.getParameterMap());
         return pages.draw(number, stage, attempt, corrects, model);
     }
 

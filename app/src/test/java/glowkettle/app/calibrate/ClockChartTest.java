@@ -3,11 +3,13 @@ package glowkettle.app.calibrate;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.app.demo.Played;
+import glowkettle.app.drawing.Plot;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.job.calibrate.SoakCycle;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -27,21 +29,25 @@ class ClockChartTest {
                 (ClockPlan.Outcome.Planned) SoakCycle.of(Played.closedUp(kettle).file())
                         .clockPlan(Kettle.START, hours, null)
                         .result();
-        ClockChart chart = ClockChart.of(plan, hours);
+        Plot chart = ClockChart.of(plan, hours);
+        double right = chart.axes().rightEdge();
 
-        assertThat(chart.phases()).hasSize(4).allSatisfy(bar -> {
-            assertThat(bar.x()).isBetween(0.0, 1000.0);
-            assertThat(bar.x() + bar.width()).isLessThanOrEqualTo(1000.0);
+        assertThat(marks(chart, Plot.Bar.class)).hasSize(4).allSatisfy(bar -> {
+            assertThat(bar.x()).isBetween(0.0, right);
+            assertThat(bar.x() + bar.width()).isLessThanOrEqualTo(right);
         });
-        assertThat(chart.actions())
-                .extracting(ClockChart.Mark::label)
-                .allMatch(label -> label.matches("\\d\\d:\\d\\d"));
-        for (int i = 1; i < chart.actions().size(); i++) {
-            ClockChart.Mark before = chart.actions().get(i - 1);
-            ClockChart.Mark mark = chart.actions().get(i);
+        List<Plot.Need> hands = marks(chart, Plot.Need.class);
+        assertThat(hands).extracting(Plot.Need::words).allMatch(label -> label.matches("\\d\\d:\\d\\d"));
+        for (int i = 1; i < hands.size(); i++) {
+            Plot.Need before = hands.get(i - 1);
+            Plot.Need mark = hands.get(i);
             assertThat(mark.x() - before.x() > 50 || mark.low() != before.low()).isTrue();
         }
-        assertThat(chart.days()).isNotEmpty();
-        assertThat(chart.staffed()).isNotEmpty();
+        assertThat(marks(chart, Plot.Day.class)).isNotEmpty();
+        assertThat(marks(chart, Plot.Shade.class)).isNotEmpty();
+    }
+
+    private static <M extends Plot.Mark> List<M> marks(Plot chart, Class<M> sort) {
+        return chart.marks().stream().filter(sort::isInstance).map(sort::cast).toList();
     }
 }

@@ -2,7 +2,7 @@ package glowkettle.app.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import glowkettle.app.calculator.Schemas;
+import glowkettle.app.schema.Schemas;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.fit.PackVoltage;

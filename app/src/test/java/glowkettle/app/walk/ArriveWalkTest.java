@@ -41,7 +41,7 @@ class ArriveWalkTest {
             assertThat(technician.page().locator("#hold .hold-verdict")).containsText("before it was opened");
             test(technician);
             assertThat(technician.page().locator("#hold .hold-verdict")).hasCount(2);
-            assertThat(technician.page().locator("#hold polyline")).hasCount(2);
+            assertThat(technician.page().locator("#hold [data-pen]")).hasCount(2);
         }
     }
 

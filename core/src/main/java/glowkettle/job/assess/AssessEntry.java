@@ -8,6 +8,7 @@ import glowkettle.assess.RunDown;
 import glowkettle.assess.TimedRun;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
 import glowkettle.job.Entry;
 import glowkettle.job.Moment;
 import java.math.BigDecimal;
@@ -76,7 +77,7 @@ public sealed interface AssessEntry extends Entry {
             @Says(value = "Who", longest = 80) @Nullable String name) implements AssessEntry {}
 
     /** What stands ready before an isolated pack is taken out cold, in order. Source: handbook, Assess, Cards. */
-    enum ColdStep {
+    enum ColdStep implements Worded {
         OFF("Off and unplugged; no run-down, no charge, no heat", false),
         EYES("Eye protection on, everybody near it", false),
         GLOVES("Nitrile gloves on, no rings, no metal watch", false),
@@ -93,6 +94,7 @@ public sealed interface AssessEntry extends Entry {
             this.named = named;
         }
 
+        @Override
         public String words() {
             return words;
         }

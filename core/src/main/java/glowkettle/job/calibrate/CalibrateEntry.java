@@ -2,6 +2,7 @@ package glowkettle.job.calibrate;
 
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Says;
+import glowkettle.finding.Worded;
 import glowkettle.job.Entry;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
@@ -28,7 +29,7 @@ public sealed interface CalibrateEntry extends Entry {
             @Says(value = "Reason", longest = 300) String reason) implements CalibrateEntry {}
 
     /** The hand actions and sightings of a soak cycle, in order. */
-    enum CycleStep {
+    enum CycleStep implements Worded {
         CHARGE_STARTED("plugged in"),
         FULL_SEEN("seen full"),
         RUN_DOWN_STARTED("unplugged, running down"),
@@ -42,6 +43,7 @@ public sealed interface CalibrateEntry extends Entry {
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }

@@ -1,4 +1,4 @@
-package glowkettle.app.calculator;
+package glowkettle.app.sums;
 
 import glowkettle.app.binding.Binder;
 import glowkettle.app.binding.Bound;
@@ -9,10 +9,10 @@ import glowkettle.finding.Unanswerable;
 import glowkettle.limits.ShopLimits;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,17 +39,15 @@ class CalculatorController {
             .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .build();
-    private final Map<String, Calculator<?>> calculators = new LinkedHashMap<>();
     /** By version of the limits: its examples are answered by the rules themselves, which is work. */
     private final Map<Integer, String> descriptions = new ConcurrentHashMap<>();
 
+    private final CalculatorBook calculators;
     private final LimitsBook limits;
     private final ProblemWriter problems;
 
-    CalculatorController(List<Calculators> stages, LimitsBook limits, ProblemWriter problems) {
-        stages.stream()
-                .flatMap(stage -> stage.calculators().stream())
-                .forEach(calculator -> calculators.put(calculator.path(), calculator));
+    CalculatorController(CalculatorBook calculators, LimitsBook limits, ProblemWriter problems) {
+        this.calculators = calculators;
         this.limits = limits;
         this.problems = problems;
     }
@@ -59,20 +57,21 @@ class CalculatorController {
         ShopLimits newest = limits.inForce();
         return descriptions.computeIfAbsent(
                 newest.version(),
-                version -> OpenApi.describe(List.copyOf(calculators.values()), newest)
-                        .toString());
+                version ->
+                        OpenApi.describe(List.copyOf(calculators.all()), newest).toString());
     }
 
     @PostMapping("/api/{stage}/{name}")
     ResponseEntity<String> ask(@PathVariable String stage, @PathVariable String name, HttpServletRequest request)
             throws IOException {
-        return answer("/api/" + stage + "/" + name, request.getInputStream().readNBytes(MOST_BYTES + 1));
+        return answer(stage, name, request.getInputStream().readNBytes(MOST_BYTES + 1));
     }
 
-    ResponseEntity<String> answer(String path, byte[] body) {
-        Calculator<?> calculator = calculators.get(path);
+    ResponseEntity<String> answer(String stage, String name, byte[] body) {
+        Calculator<?, ?> calculator = calculators.find(stage, name).orElse(null);
         if (calculator == null) {
-            return problem(404, "There is no such calculator", "Known are " + String.join(", ", calculators.keySet()));
+            String known = calculators.all().stream().map(Calculator::path).collect(Collectors.joining(", "));
+            return problem(404, "There is no such calculator", "Known are " + known);
         }
         if (body.length > MOST_BYTES) {
             return problem(413, "Too long", "A body has at most %s bytes.".formatted(MOST_BYTES));
@@ -87,7 +86,7 @@ class CalculatorController {
     }
 
     private <T extends Record> ResponseEntity<String> answer(
-            Calculator<T> calculator, JsonNode tree, ShopLimits newest) {
+            Calculator<T, ?> calculator, JsonNode tree, ShopLimits newest) {
         Bound<T> bound = Binder.json(calculator.takes(), tree);
         if (!bound.isGood()) {
             return refused(bound.faults());

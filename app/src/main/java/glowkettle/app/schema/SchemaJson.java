@@ -1,4 +1,4 @@
-package glowkettle.app.calculator;
+package glowkettle.app.schema;
 
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
@@ -13,20 +13,21 @@ import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** JSON schemas of records, each under a name of its own, with the ranges and words their components carry. */
-final class SchemaJson {
+public final class SchemaJson {
     private final ObjectNode schemas = JsonNodeFactory.instance.objectNode();
 
-    ObjectNode schemas() {
+    public ObjectNode schemas() {
         return schemas;
     }
 
-    ObjectNode of(Type type) {
+    public ObjectNode of(Type type) {
         if (type instanceof ParameterizedType parameterized) {
             ObjectNode inner = of(parameterized.getActualTypeArguments()[0]);
             if (!Collection.class.isAssignableFrom((Class<?>) parameterized.getRawType())) {
@@ -46,7 +47,7 @@ final class SchemaJson {
         return scalar(plain);
     }
 
-    private ObjectNode named(Class<?> type, java.util.function.Supplier<ObjectNode> schema) {
+    private ObjectNode named(Class<?> type, Supplier<ObjectNode> schema) {
         Class<?> owner = type.getEnclosingClass();
         String name = owner == null
                 ? type.getSimpleName()
@@ -72,14 +73,14 @@ final class SchemaJson {
         ObjectNode node = node("object");
         ObjectNode properties = node.putObject("properties");
         ArrayNode required = JsonNodeFactory.instance.arrayNode();
-        if (AnswerJson.isOutcome(type)) {
-            properties.putObject("outcome").put("const", AnswerJson.outcome(type));
+        if (JsonNames.isOutcome(type)) {
+            properties.putObject("outcome").put("const", JsonNames.outcome(type));
             required.add("outcome");
         }
         for (RecordComponent component : type.getRecordComponents()) {
-            properties.set(AnswerJson.name(component), component(component));
+            properties.set(JsonNames.of(component), component(component));
             if (isNeeded(component)) {
-                required.add(AnswerJson.name(component));
+                required.add(JsonNames.of(component));
             }
         }
         if (!required.isEmpty()) {

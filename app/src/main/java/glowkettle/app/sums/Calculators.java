@@ -1,8 +1,8 @@
-package glowkettle.app.calculator;
+package glowkettle.app.sums;
 
 import java.util.List;
 
 /** The calculators of one stage. */
 public interface Calculators {
-    List<Calculator<?>> calculators();
+    List<Calculator<?, ?>> calculators();
 }

@@ -1,2 +1,2 @@
 @org.jspecify.annotations.NullMarked
-package glowkettle.app.calculator;
+package glowkettle.app.sums;

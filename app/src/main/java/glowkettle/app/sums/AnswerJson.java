@@ -1,5 +1,6 @@
-package glowkettle.app.calculator;
+package glowkettle.app.sums;
 
+import glowkettle.app.schema.JsonNames;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Quantity;
@@ -9,9 +10,7 @@ import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
-import java.util.Arrays;
 import java.util.Collection;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -39,6 +38,24 @@ final class AnswerJson {
         answer.working().lines().forEach(working::add);
         json.put("limitsVersion", limitsVersion);
         return json;
+    }
+
+    /** A body that asks this, without what was left open. */
+    static ObjectNode body(Record asked) {
+        ObjectNode json = record(asked);
+        withoutNulls(json);
+        return json;
+    }
+
+    private static void withoutNulls(JsonNode node) {
+        node.forEach(AnswerJson::withoutNulls);
+        if (node instanceof ObjectNode object) {
+            object.removeIf(AnswerJson::isNothing);
+        }
+    }
+
+    private static boolean isNothing(JsonNode node) {
+        return node.isNull() || node.isContainer() && node.isEmpty();
     }
 
     private static ObjectNode finding(Finding finding) {
@@ -93,28 +110,16 @@ final class AnswerJson {
 
     private static ObjectNode record(Record record) {
         ObjectNode json = NODES.objectNode();
-        if (isOutcome(record.getClass())) {
-            json.put("outcome", outcome(record.getClass()));
+        if (JsonNames.isOutcome(record.getClass())) {
+            json.put("outcome", JsonNames.outcome(record.getClass()));
         }
         for (RecordComponent component : record.getClass().getRecordComponents()) {
-            json.set(name(component), value(read(component, record)));
+            json.set(JsonNames.of(component), value(read(component, record)));
         }
         return json;
     }
 
-    static boolean isOutcome(Class<?> type) {
-        return Arrays.stream(type.getInterfaces()).anyMatch(Class::isSealed);
-    }
-
-    static String outcome(Class<?> type) {
-        return type.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
-    }
-
-    static String name(RecordComponent component) {
-        return component.getType() == Duration.class ? component.getName() + "Minutes" : component.getName();
-    }
-
-    private static @Nullable Object read(RecordComponent component, Record record) {
+    static @Nullable Object read(RecordComponent component, Record record) {
         try {
             return component.getAccessor().invoke(record);
         } catch (IllegalAccessException | InvocationTargetException e) {

@@ -1,4 +1,4 @@
-package glowkettle.app.calculator;
+package glowkettle.app.schema;
 
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;

@@ -1,6 +1,7 @@
-package glowkettle.app.calculator;
+package glowkettle.app.sums;
 
 import glowkettle.app.binding.Binder;
+import glowkettle.app.schema.SchemaJson;
 import glowkettle.limits.ShopLimits;
 import java.io.IOException;
 import java.io.InputStream;
@@ -23,7 +24,7 @@ final class OpenApi {
 
     private OpenApi() {}
 
-    static ObjectNode describe(List<Calculator<?>> calculators, ShopLimits limits) {
+    static ObjectNode describe(List<Calculator<?, ?>> calculators, ShopLimits limits) {
         ObjectNode api = JsonNodeFactory.instance.objectNode();
         api.put("openapi", "3.1.0");
         api.putObject("info")
@@ -47,7 +48,8 @@ final class OpenApi {
         return api;
     }
 
-    private static <T extends Record> ObjectNode path(Calculator<T> calculator, SchemaJson schemas, ShopLimits limits) {
+    private static <T extends Record> ObjectNode path(
+            Calculator<T, ?> calculator, SchemaJson schemas, ShopLimits limits) {
         ObjectNode path = JsonNodeFactory.instance.objectNode();
         ObjectNode post = path.putObject("post");
         post.put("operationId", calculator.stage() + "-" + calculator.name());
@@ -119,7 +121,8 @@ final class OpenApi {
         return parent.putObject("content").putObject(type);
     }
 
-    private static JsonNode example(Calculator<?> calculator) {
+    /** A whole body, as the description shows it. */
+    static JsonNode example(Calculator<?, ?> calculator) {
         String name = "/api/" + calculator.stage() + "-" + calculator.name() + ".json";
         try (InputStream stream = OpenApi.class.getResourceAsStream(name)) {
             if (stream == null) {

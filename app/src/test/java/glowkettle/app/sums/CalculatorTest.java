@@ -1,4 +1,4 @@
-package glowkettle.app.calculator;
+package glowkettle.app.sums;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -193,8 +193,9 @@ class CalculatorTest {
         for (int i = 0; i < FUZZED_BODIES; i++) {
             String path = names.get(random.nextInt(names.size()));
             String body = mutated(example(paths.path(path), "request"), odd, random);
+            String[] parts = path.split("/");
             int status = controller
-                    .answer(path, body.getBytes(StandardCharsets.UTF_8))
+                    .answer(parts[2], parts[3], body.getBytes(StandardCharsets.UTF_8))
                     .getStatusCode()
                     .value();
             assertThat(status).as("%s %s", path, body).isIn(200, 400, 422);

@@ -1,0 +1,79 @@
+package glowkettle.app.sums;
+
+import glowkettle.app.field.Questions;
+import glowkettle.job.Entry;
+import glowkettle.job.Kind;
+import glowkettle.job.Traits;
+import glowkettle.job.order.OrderOfWork;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What was reckoned with, as the form of an entry that takes the same record: nothing is written before somebody has looked
+ * at that form in its job and keeps it.
+ *
+ * @param kind of the entry
+ * @param what the part of the sum's input that it takes, in words
+ * @param fields of the entry's form, as they were typed
+ */
+public record IntoJob(String kind, String what, Map<String, String[]> fields) {
+    /** Every entry that a form makes and that takes the whole input, or a filled part of it. */
+    static List<IntoJob> of(Class<? extends Record> takes, SumInput input) {
+        List<IntoJob> offers = new ArrayList<>();
+        for (Kind<?> kind : OrderOfWork.CHAPTERS.kinds()) {
+            if (kind.traits().source() == Traits.Source.FORM) {
+                offer(kind, takes, input, offers);
+            }
+        }
+        return offers;
+    }
+
+    private static void offer(
+            Kind<? extends Entry> kind, Class<? extends Record> takes, SumInput input, List<IntoJob> offers) {
+        for (RecordComponent target : kind.type().getRecordComponents()) {
+            if (!target.getType().isRecord()) {
+                continue;
+            }
+            if (target.getType() == takes) {
+                offers.add(new IntoJob(kind.id(), "all of it", moved(input, "", target.getName() + ".")));
+                return;
+            }
+            for (RecordComponent part : takes.getRecordComponents()) {
+                boolean takesIt = part.getType() == target.getType() && input.fills(part.getName() + ".");
+                if (takesIt) {
+                    offers.add(new IntoJob(
+                            kind.id(),
+                            Questions.words(takes, part.getName()).toLowerCase(java.util.Locale.ROOT),
+                            moved(input, part.getName() + ".", target.getName() + ".")));
+                    return;
+                }
+            }
+        }
+    }
+
+    private static Map<String, String[]> moved(SumInput input, String from, String to) {
+        Map<String, String[]> fields = new LinkedHashMap<>();
+        input.filled().forEach((name, values) -> {
+            if (name.startsWith(from)) {
+                fields.put(to + name.substring(from.length()), values);
+            }
+        });
+        return fields;
+    }
+
+    /** Which entry it becomes. */
+    public String entry() {
+        return kind.replace('-', ' ');
+    }
+
+    /** Several values of one name, each on its own. */
+    public List<Map.Entry<String, String>> hidden() {
+        return fields.entrySet().stream()
+                .flatMap(one -> Arrays.stream(one.getValue()).map(value -> Map.entry(one.getKey(), value)))
+                .toList();
+    }
+}

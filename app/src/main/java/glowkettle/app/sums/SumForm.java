@@ -1,0 +1,90 @@
+package glowkettle.app.sums;
+
+import glowkettle.app.binding.Fault;
+import glowkettle.app.field.Field;
+import glowkettle.app.field.Question;
+import glowkettle.app.field.Questions;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/** The form of a sum, from its record: a field a component, a group a record in it, rows a list of them. */
+final class SumForm {
+    private static final int MORE_ROWS = 4;
+
+    private final SumInput input;
+    private final List<Fault> faults;
+    /** The list of which more rows are asked for. */
+    private final @Nullable String more;
+
+    private SumForm(SumInput input, List<Fault> faults, @Nullable String more) {
+        this.input = input;
+        this.faults = faults;
+        this.more = more;
+    }
+
+    static List<SumPart> of(Class<? extends Record> type, SumInput input, List<Fault> faults, @Nullable String more) {
+        return new SumForm(input, faults, more).parts(type, "");
+    }
+
+    private List<SumPart> parts(Class<?> type, String prefix) {
+        return Arrays.stream(type.getRecordComponents())
+                .map(component -> part(component, prefix + component.getName()))
+                .toList();
+    }
+
+    private SumPart part(RecordComponent component, String path) {
+        Class<?> element = Questions.elementType(component);
+        if (!element.isRecord()) {
+            return new SumPart.One(field(Questions.of(component), path));
+        }
+        String label = Questions.words(component.getDeclaringRecord(), component.getName());
+        if (Questions.isMany(component)) {
+            return new SumPart.Rows(label, path, rows(element, path));
+        }
+        boolean optional = component.getAnnotatedType().isAnnotationPresent(Nullable.class)
+                || Arrays.stream(element.getRecordComponents())
+                        .noneMatch(one -> Questions.of(one).needed());
+        return group(label, element, path, !optional || input.fills(path + "."));
+    }
+
+    private SumPart.Group group(String label, Class<?> type, String path, boolean open) {
+        return new SumPart.Group(label, parts(type, path + "."), open);
+    }
+
+    private List<SumPart.Group> rows(Class<?> type, String path) {
+        int filled = filledRows(path);
+        int empty = path.equals(more) ? MORE_ROWS : 1;
+        List<SumPart.Group> rows = new ArrayList<>();
+        for (int row = 0; row < filled + empty; row++) {
+            rows.add(group(String.valueOf(row + 1), type, path + "[" + row + "]", row < filled || row == 0));
+        }
+        return rows;
+    }
+
+    private int filledRows(String path) {
+        Pattern row = Pattern.compile(Pattern.quote(path) + "\\[(\\d{1,4})].*");
+        return input.filled().keySet().stream()
+                .map(row::matcher)
+                .filter(Matcher::matches)
+                .mapToInt(matched -> Integer.parseInt(matched.group(1)) + 1)
+                .max()
+                .orElse(0);
+    }
+
+    private Field field(Question question, String path) {
+        String name = question.many() ? path + "[]" : path;
+        Map<String, String[]> filled = input.filled();
+        String fault = faults.stream()
+                .filter(one -> one.field().replaceFirst("\\[\\d+]$", "").equals(path))
+                .map(Fault::message)
+                .findFirst()
+                .orElse(null);
+        return new Field(question, "sum-" + path, name, List.of(filled.getOrDefault(name, new String[0])), fault, null);
+    }
+}
