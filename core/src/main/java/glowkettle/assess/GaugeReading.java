@@ -14,7 +14,7 @@ public record GaugeReading(
         @Says("Design capacity") @Within(min = "1", max = "1000000", unit = "mAh")
         BigDecimal designCapacityMah,
 
-        @Says("Charge cycles") @Within(min = "0", max = "20000", whole = true) @Nullable
+        @Says("Cycles") @Within(min = "0", max = "20000", whole = true) @Nullable
         BigDecimal cycles,
 
         @Says("Age of the pack") @Within(min = "0", max = "600", unit = "months") @Nullable

@@ -89,7 +89,7 @@ public record HazardReadings(
             @Says("Hours since the damage") @Within(min = "0", max = "100000", unit = "h") @Nullable
             BigDecimal damageAgeHours,
 
-            @Says("Strain of the pack's face by bending") @Within(min = "0", max = "100", unit = "%") @Nullable
+            @Says("Face strain by bending") @Within(min = "0", max = "100", unit = "%") @Nullable
             BigDecimal faceStrainPercent) {
         public static final Look NONE = new Look(null, null, null, null, null, null, null, null, null);
         public static final Look GOOD = new Look(false, false, false, false, false, false, Wet.NO, null, null);
@@ -132,14 +132,10 @@ public record HazardReadings(
             @Says("Off, unplugged, unheated and in the shop's air for 30 minutes") @Nullable
             Boolean atRest,
 
-            @Says("Minutes since heat was applied, 0 while heated")
-            @Within(min = "0", max = "100000", unit = "min")
-            @Nullable
+            @Says("Since heat was applied, 0 while heated") @Within(min = "0", max = "100000", unit = "min") @Nullable
             BigDecimal minutesSinceHeat,
 
-            @Says("Minutes since current flowed, 0 while charging or under load")
-            @Within(min = "0", max = "100000", unit = "min")
-            @Nullable
+            @Says("Since current flowed, 0 while it flows") @Within(min = "0", max = "100000", unit = "min") @Nullable
             BigDecimal minutesSinceCurrent,
 
             @Says("Rise of the surface within five minutes") @Within(min = "-500", max = "1000", unit = "K") @Nullable
@@ -273,7 +269,7 @@ public record HazardReadings(
             @Says("Rocks on a flat plate") @Nullable Boolean rocks,
             @Says("The touch panel clicks") @Nullable Boolean panelClicks,
 
-            @Says("How far the screen is lifted") @Within(min = "0", max = "30", unit = "mm") @Nullable
+            @Says("Screen lifted by") @Within(min = "0", max = "30", unit = "mm") @Nullable
             BigDecimal screenLiftMm) {
         public static final Seam NONE = new Seam(List.of(), null, null);
 
@@ -302,7 +298,7 @@ public record HazardReadings(
             @Nullable
             BigDecimal restedCellV,
 
-            @Says("The highest rested cell where several are read") @Within(min = "0", max = "10", unit = "V") @Nullable
+            @Says("The highest cell, rested") @Within(min = "0", max = "10", unit = "V") @Nullable
             BigDecimal highestRestedCellV,
 
             @Says("Where it was read") @Nullable VoltageSource voltageSource,
@@ -310,7 +306,7 @@ public record HazardReadings(
             @Says("Charge limit per cell") @Within(min = "3.5", max = "4.6", unit = "V") @Nullable
             BigDecimal chargeLimitV,
 
-            @Says("Cells of the pack apart, rested") @Within(min = "0", max = "10000", unit = "mV") @Nullable
+            @Says("Cells apart, rested") @Within(min = "0", max = "10000", unit = "mV") @Nullable
             BigDecimal cellSpreadMv) {
         public static final Voltage NONE = new Voltage(null, null, null, null, null);
 

@@ -23,10 +23,10 @@ public final class PartialWindow {
 
     /** Two rested voltages of one cell and the charge that went between them, out or in. */
     public record Readings(
-            @Says("Rested voltage at the fuller end, per cell") @Within(min = "2", max = "4.6", unit = "V")
+            @Says("Fuller end, rested, per cell") @Within(min = "2", max = "4.6", unit = "V")
             BigDecimal fullerRestedCellV,
 
-            @Says("Rested voltage at the emptier end, per cell") @Within(min = "2", max = "4.6", unit = "V")
+            @Says("Emptier end, rested, per cell") @Within(min = "2", max = "4.6", unit = "V")
             BigDecimal emptierRestedCellV,
 
             @Says("Charge counted between them") @Within(min = "0.001", max = "1000", unit = "Ah")

@@ -38,7 +38,7 @@ public record Resistance(
         @Says("That is at most") BigDecimal shutDownHighPercent) {
     /** A load step at the pack. */
     public record Readings(
-            @Says("Voltage at rest, whole pack") @Within(min = "1", max = "120", unit = "V")
+            @Says("At rest, whole pack") @Within(min = "1", max = "120", unit = "V")
             BigDecimal restV,
 
             @Says("Under load after 1 s") @Within(min = "0.5", max = "120", unit = "V")

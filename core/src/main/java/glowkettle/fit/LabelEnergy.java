@@ -24,10 +24,10 @@ public final class LabelEnergy {
             @Says("Nominal voltage") @Within(min = "1", max = "120", unit = "V")
             BigDecimal nominalV,
 
-            @Says("Capacity on the label") @Within(min = "1", max = "1000000", unit = "mAh")
+            @Says("Capacity") @Within(min = "1", max = "1000000", unit = "mAh")
             BigDecimal capacityMah,
 
-            @Says("Energy on the label") @Within(min = "0.001", max = "100000", unit = "Wh") @Nullable
+            @Says("Energy") @Within(min = "0.001", max = "100000", unit = "Wh") @Nullable
             BigDecimal energyWh) {}
 
     /**

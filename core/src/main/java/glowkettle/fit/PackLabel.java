@@ -11,13 +11,13 @@ public record PackLabel(
         @Says("Nominal voltage") @Within(min = "1", max = "120", unit = "V")
         BigDecimal nominalV,
 
-        @Says("Printed charge voltage of the pack") @Within(min = "1", max = "140", unit = "V") @Nullable
+        @Says("Printed charge voltage") @Within(min = "1", max = "140", unit = "V") @Nullable
         BigDecimal chargeV,
 
-        @Says("Capacity on the label") @Within(min = "1", max = "1000000", unit = "mAh")
+        @Says("Capacity") @Within(min = "1", max = "1000000", unit = "mAh")
         BigDecimal capacityMah,
 
-        @Says("Energy on the label") @Within(min = "0.001", max = "100000", unit = "Wh") @Nullable
+        @Says("Energy") @Within(min = "0.001", max = "100000", unit = "Wh") @Nullable
         BigDecimal energyWh,
 
         @Says("Thickness") @Within(min = "0.3", max = "100", unit = "mm") @Nullable

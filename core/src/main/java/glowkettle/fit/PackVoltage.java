@@ -30,7 +30,7 @@ public final class PackVoltage {
             @Says("Nominal voltage") @Within(min = "1", max = "120", unit = "V")
             BigDecimal nominalV,
 
-            @Says("Printed charge voltage of the pack") @Within(min = "1", max = "140", unit = "V") @Nullable
+            @Says("Printed charge voltage") @Within(min = "1", max = "140", unit = "V") @Nullable
             BigDecimal chargeV) {}
 
     /** Cells in series, and what they are. */

@@ -83,6 +83,27 @@ public interface Chapter<E extends Entry> {
         return false;
     }
 
+    /**
+     * Whether somebody who wrote on the page of this stage is kept there, though the next thing is to be done at another.
+     *
+     * @param takenBack what was written was that another entry does not hold
+     */
+    default boolean keepsOnItsPage(Stage next, JobFile job, boolean takenBack) {
+        return !takenBack
+                && !job.chapters().comesBefore(stage(), next)
+                && !job.chapters().callsBack(next);
+    }
+
+    /** Something was done at this stage that nobody measures back to. */
+    default boolean hasBegun(JobFile job) {
+        return false;
+    }
+
+    /** Whatever becomes due at this stage is gone to at once, from any later one. */
+    default boolean callsBack() {
+        return false;
+    }
+
     /** The model of the device, with what the journal says of this one. */
     default DeviceModel known(JobState state, DeviceModel model) {
         return model;

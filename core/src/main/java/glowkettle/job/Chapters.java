@@ -170,6 +170,32 @@ public final class Chapters {
         return stages.indexOf(stage) < stages.indexOf(other);
     }
 
+    boolean callsBack(Stage stage) {
+        return chapter(stage).callsBack();
+    }
+
+    public boolean hasBegun(Stage stage, JobFile job) {
+        return chapter(stage).hasBegun(job);
+    }
+
+    /** The other stage is the next one in the order of work. */
+    public boolean isNext(Stage stage, Stage other) {
+        return stages.indexOf(other) == stages.indexOf(stage) + 1;
+    }
+
+    /** Where a job is shown after something was written on the page of a stage. */
+    public Stage after(Stage page, Entry entry, JobFile job) {
+        Stage next = job.next().stage();
+        return chapter(page).keepsOnItsPage(next, job, entry instanceof TakenBack) ? page : next;
+    }
+
+    private Chapter<?> chapter(Stage stage) {
+        return inOrder.stream()
+                .filter(chapter -> chapter.hasPage() && chapter.stage().equals(stage))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No chapter has the page " + stage));
+    }
+
     /** The one thing to do next: of the first chapter that has any. */
     Optional<NextThing> next(JobFile job) {
         return inOrder.stream().flatMap(chapter -> chapter.next(job).stream()).findFirst();

@@ -37,7 +37,7 @@ public record OldPack(
         @Says("Bay length") @Within(min = "1", max = "1000", unit = "mm")
         BigDecimal bayLengthMm,
 
-        @Says(value = "Connector: pins, pitch, lug, side", longest = 80)
+        @Says(value = "Plug: pins, pitch, lug, side", longest = 80)
         String connector,
 
         @Says("Mass") @Within(min = "0.1", max = "100000", unit = "g") @Nullable

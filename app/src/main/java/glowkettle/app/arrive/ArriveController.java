@@ -1,16 +1,14 @@
 package glowkettle.app.arrive;
 
 import glowkettle.app.binding.Attempt;
-import glowkettle.app.binding.Binder;
-import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
-import glowkettle.app.binding.FormTree;
-import glowkettle.app.binding.Forms;
+import glowkettle.app.desk.TypedMoment;
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.Taken;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.TypedMoment;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
 import glowkettle.job.JobFile;
@@ -18,13 +16,10 @@ import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.order.OrderOfWork;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
+import glowkettle.library.DeviceModel;
 import java.time.Instant;
 import java.time.InstantSource;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -65,29 +60,26 @@ class ArriveController {
     }
 
     @PostMapping("/jobs/new")
-    String open(HttpServletRequest request, HttpServletResponse response, Model model) {
-        Map<String, String[]> typed = Forms.typed(request);
-        List<Fault> faults = new ArrayList<>();
-        findModelByCode(typed, faults);
-        typed.put("limitsVersion", new String[] {String.valueOf(limits.newestVersion())});
-        typed.computeIfPresent(
-                "promise", (name, said) -> new String[] {TypedMoment.iso(said[0], true, clock.instant(), shop.zone())});
-        Bound<ArriveEntry.JobOpened> bound = Binder.form(ArriveEntry.JobOpened.class, FormTree.of(typed), shop.zone());
-        boolean codeKnown = faults.isEmpty();
-        faults.addAll(bound.faults());
-        if (bound.isGood() && codeKnown && models.find(bound.get().modelId()).isEmpty()) {
-            faults.add(new Fault(
-                    "modelId",
-                    "'%s' is not in the library".formatted(bound.get().modelId())));
+    String open(FormPost post, Model model) {
+        List<Fault> unknownCode = findModelByCode(post).stream().toList();
+        post.typed().put("limitsVersion", new String[] {String.valueOf(limits.newestVersion())});
+        post.typed().computeIfPresent("promise", (name, said) ->
+                new String[] {TypedMoment.iso(said[0], true, clock.instant(), shop.zone())});
+        return post.answer(
+                KIND,
+                ArriveEntry.JobOpened.class,
+                unknownCode,
+                opened -> open(opened, post.first("promise"), post),
+                attempt -> page(attempt, model));
+    }
+
+    private Taken open(ArriveEntry.JobOpened opened, String promised, FormPost post) {
+        if (models.find(opened.modelId()).isEmpty()) {
+            return Taken.refused("modelId", "'%s' is not in the library".formatted(opened.modelId()));
         }
-        if (bound.isGood() && bound.get().promise() != null) {
-            promiseFault(bound.get(), first(typed, "promise")).ifPresent(faults::add);
-        }
-        if (!faults.isEmpty()) {
-            response.setStatus(422);
-            return page(new Attempt(KIND, typed, faults, List.of()), model);
-        }
-        return "redirect:/jobs/" + journal.open(bound.get(), Forms.id(request), Forms.by(request));
+        return (opened.promise() == null ? Optional.<Fault>empty() : promiseFault(opened, promised))
+                .<Taken>map(fault -> new Taken.Refused(List.of(fault)))
+                .orElseGet(() -> new Taken.On("/jobs/" + journal.open(opened, post.id(), post.by())));
     }
 
     /** Nobody has promised it yet, so that a date the plan cannot keep is not taken at all. */
@@ -118,23 +110,19 @@ class ArriveController {
     }
 
     /** A code finds its model when none was tapped. */
-    private void findModelByCode(Map<String, String[]> typed, List<Fault> faults) {
-        String code = first(typed, "modelCode");
-        if (!first(typed, "modelId").isBlank() || code.isBlank()) {
-            return;
+    private Optional<Fault> findModelByCode(FormPost post) {
+        String code = post.first("modelCode");
+        if (!post.first("modelId").isBlank() || code.isBlank()) {
+            return Optional.empty();
         }
-        models.findByCode(code).ifPresentOrElse(model -> typed.put("modelId", new String[] {model.id()}), () -> {
-            // The code's own fault is enough; that no model was tapped says nothing more.
-            typed.put("modelId", new String[] {code});
-            faults.add(new Fault(
-                    "modelCode",
-                    "No model carries the code '%s'. Check it on the underside, or take the generic family that fits."
-                            .formatted(code.strip())));
-        });
-    }
-
-    private static String first(Map<String, String[]> typed, String field) {
-        String[] values = typed.get(field);
-        return values == null || values.length == 0 ? "" : values[0];
+        Optional<DeviceModel> found = models.findByCode(code);
+        // The code's own fault is enough; that no model was tapped says nothing more.
+        post.typed().put("modelId", new String[] {found.map(DeviceModel::id).orElse(code)});
+        return found.isPresent()
+                ? Optional.empty()
+                : Optional.of(new Fault(
+                        "modelCode",
+                        "No model carries the code '%s'. Check it on the underside, or take the generic family that fits."
+                                .formatted(code.strip())));
     }
 }

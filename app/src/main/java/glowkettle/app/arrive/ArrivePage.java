@@ -1,8 +1,8 @@
 package glowkettle.app.arrive;
 
 import glowkettle.app.binding.Attempt;
+import glowkettle.app.desk.StagePage;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.StagePage;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;

@@ -1,17 +1,12 @@
 package glowkettle.app.arrive;
 
-import glowkettle.app.binding.Attempt;
-import glowkettle.app.binding.Binder;
-import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
-import glowkettle.app.binding.FormTree;
-import glowkettle.app.binding.Forms;
+import glowkettle.app.desk.JobPages;
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.Taken;
 import glowkettle.app.format.CsvFigures;
-import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
-import glowkettle.app.web.JobPages;
-import glowkettle.app.web.Roles;
 import glowkettle.arrive.PressureHold;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
@@ -21,15 +16,11 @@ import glowkettle.job.Stage;
 import glowkettle.job.arrive.ArriveChapter;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.prove.ProveChapter;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -91,12 +82,14 @@ class HoldController {
             @PathVariable long number,
             @PathVariable String path,
             @RequestParam String log,
-            HttpServletRequest request,
-            HttpServletResponse response,
+            FormPost post,
             Model model) {
         PressureHold.Log taken =
                 logs.log(number, log).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        return write(journal.file(number), path, log, taken, request, response, model);
+        return post.answer(
+                KIND,
+                write(journal.file(number), path, log, taken, post),
+                attempt -> pages.draw(number, stage(path), attempt, null, model));
     }
 
     @PostMapping(PAGE + "/csv")
@@ -104,17 +97,30 @@ class HoldController {
             @PathVariable long number,
             @PathVariable String path,
             @RequestParam(required = false) @Nullable MultipartFile file,
-            HttpServletRequest request,
-            HttpServletResponse response,
+            FormPost post,
             Model model)
             throws IOException {
         JobFile job = journal.file(number);
-        Map<String, String[]> typed = Forms.typed(request);
-        Bound<FileTyped> bound = Binder.form(FileTyped.class, FormTree.of(typed), ZoneOffset.UTC);
         byte[] sent = file == null ? new byte[0] : file.getBytes();
         CsvFigures figures = CsvFigures.read(new String(sent, StandardCharsets.UTF_8), COLUMNS);
-        List<Fault> faults = new ArrayList<>(bound.faults());
-        faults.addAll(figures.faults());
+        return post.answer(
+                KIND,
+                FileTyped.class,
+                faults(figures),
+                typed -> {
+                    PressureHold.Log log = new PressureHold.Log(
+                            HoldRun.signed(job, figures.rows()),
+                            typed.volumeMl(),
+                            figures.rows().stream()
+                                    .map(row -> new PressureHold.Sample(row[0], row[1]))
+                                    .toList());
+                    return write(job, path, logs.keep(number, log), log, post);
+                },
+                attempt -> pages.draw(number, stage(path), attempt, null, model));
+    }
+
+    private static List<Fault> faults(CsvFigures figures) {
+        List<Fault> faults = new ArrayList<>(figures.faults());
         figures.rows().stream()
                 .filter(row -> row[0].signum() < 0
                         || row[0].compareTo(LONGEST_S) > 0
@@ -129,57 +135,20 @@ class HoldController {
                                         LONGEST_S,
                                         HIGHEST_KPA,
                                         HIGHEST_KPA))));
-        if (!faults.isEmpty()) {
-            return again(number, path, typed, faults, response, model);
-        }
-        PressureHold.Log log = new PressureHold.Log(
-                HoldRun.signed(job, figures.rows()),
-                bound.get().volumeMl(),
-                figures.rows().stream()
-                        .map(row -> new PressureHold.Sample(row[0], row[1]))
-                        .toList());
-        return write(job, path, logs.keep(number, log), log, request, response, model);
+        return faults;
     }
 
-    private String write(
-            JobFile job,
-            String path,
-            String id,
-            PressureHold.Log log,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
-        long number = job.number();
+    private Taken write(JobFile job, String path, String id, PressureHold.Log log, FormPost post) {
         PressureHold held = PressureHold.judge(log, job.limits()).result();
-        Appended appended = journal.append(
-                number,
-                new Draft(
-                        new ArriveEntry.PressureHeld(moment(path), id, log.targetKpa(), log.volumeMl(), held),
-                        Forms.id(request),
-                        Draft.UNSEEN,
-                        null,
-                        Forms.by(request),
-                        Roles.of(request)));
-        return appended instanceof Appended.Refused refused
-                ? again(
-                        number,
-                        path,
-                        Map.of(),
-                        List.of(new Fault("", refused.refusal().reason())),
-                        response,
-                        model)
-                : "redirect:/jobs/%s/%s#hold".formatted(number, path);
-    }
-
-    private String again(
-            long number,
-            String path,
-            Map<String, String[]> typed,
-            List<Fault> faults,
-            HttpServletResponse response,
-            Model model) {
-        response.setStatus(422);
-        return pages.draw(number, stage(path), new Attempt(KIND, typed, faults, List.of()), null, model);
+        Draft draft = new Draft(
+                new ArriveEntry.PressureHeld(moment(path), id, log.targetKpa(), log.volumeMl(), held),
+                post.id(),
+                Draft.UNSEEN,
+                null,
+                post.by(),
+                post.role());
+        return journal.append(job.number(), draft)
+                .taken(written -> "/jobs/%s/%s#hold".formatted(written.number(), path));
     }
 
     private static Stage stage(String path) {

@@ -1,18 +1,10 @@
 package glowkettle.app.arrive;
 
-import glowkettle.app.binding.Attempt;
-import glowkettle.app.binding.Binder;
-import glowkettle.app.binding.Bound;
-import glowkettle.app.binding.Fault;
-import glowkettle.app.binding.FormTree;
-import glowkettle.app.binding.Forms;
-import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.JobPages;
-import glowkettle.app.web.Roles;
+import glowkettle.app.desk.JobPages;
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.HouseForms;
+import glowkettle.app.form.Taken;
 import glowkettle.job.arrive.ArriveChapter;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -21,29 +13,27 @@ import org.springframework.web.bind.annotation.PostMapping;
 
 /** “Save as a new model”. */
 @Controller
-class NewModelController {
+class NewModelController implements HouseForms {
     private final NewModels models;
     private final JobPages pages;
-    private final ShopBook shop;
 
-    NewModelController(NewModels models, JobPages pages, ShopBook shop) {
+    NewModelController(NewModels models, JobPages pages) {
         this.models = models;
         this.pages = pages;
-        this.shop = shop;
+    }
+
+    @Override
+    public Map<String, Class<? extends Record>> forms() {
+        return Map.of("model", ModelTyped.class);
     }
 
     @PostMapping("/jobs/{number:[0-9]{1,15}}/arrive/model")
-    String keep(@PathVariable long number, HttpServletRequest request, HttpServletResponse response, Model model) {
-        Map<String, String[]> typed = Forms.typed(request);
-        Bound<ModelTyped> bound = Binder.form(ModelTyped.class, FormTree.of(typed), shop.zone());
-        List<Fault> faults = bound.isGood()
-                ? models.keep(number, bound.get(), Forms.id(request), Forms.by(request), Roles.of(request)).stream()
-                        .toList()
-                : bound.faults();
-        if (faults.isEmpty()) {
-            return "redirect:/jobs/" + number + "/arrive";
-        }
-        response.setStatus(422);
-        return pages.draw(number, ArriveChapter.STAGE, new Attempt("model", typed, faults, List.of()), null, model);
+    String keep(@PathVariable long number, FormPost post, Model model) {
+        return post.answer(
+                "model",
+                ModelTyped.class,
+                named -> Taken.unless(
+                        models.keep(number, named, post.id(), post.by(), post.role()), "/jobs/" + number + "/arrive"),
+                attempt -> pages.draw(number, ArriveChapter.STAGE, attempt, null, model));
     }
 }

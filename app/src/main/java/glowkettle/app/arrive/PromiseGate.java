@@ -1,8 +1,8 @@
 package glowkettle.app.arrive;
 
+import glowkettle.app.desk.Words;
 import glowkettle.app.journal.Gate;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Words;
 import glowkettle.job.Admission;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;

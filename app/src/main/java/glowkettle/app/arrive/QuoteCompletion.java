@@ -1,6 +1,6 @@
 package glowkettle.app.arrive;
 
-import glowkettle.app.web.Completion;
+import glowkettle.app.desk.Completion;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.ArriveEntry;

@@ -1,9 +1,9 @@
 package glowkettle.app.arrive;
 
+import glowkettle.app.desk.Words;
 import glowkettle.app.format.Papers;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Words;
 import java.time.InstantSource;
 import java.util.Map;
 import org.springframework.http.HttpStatus;

@@ -1,9 +1,9 @@
 package glowkettle.app.assess;
 
+import glowkettle.app.desk.Words;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.app.sums.Calculator;
 import glowkettle.app.sums.Calculators;
-import glowkettle.app.web.Words;
 import glowkettle.assess.Evidence;
 import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings;

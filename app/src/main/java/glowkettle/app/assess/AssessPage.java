@@ -1,9 +1,9 @@
 package glowkettle.app.assess;
 
 import glowkettle.app.binding.Attempt;
+import glowkettle.app.desk.StagePage;
 import glowkettle.app.isolation.Containers;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.StagePage;
 import glowkettle.assess.HazardReadings;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;

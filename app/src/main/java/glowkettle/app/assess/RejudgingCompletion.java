@@ -1,7 +1,7 @@
 package glowkettle.app.assess;
 
+import glowkettle.app.desk.Completion;
 import glowkettle.app.limits.LimitsBook;
-import glowkettle.app.web.Completion;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.AssessEntry;

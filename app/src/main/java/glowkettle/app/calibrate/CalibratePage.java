@@ -1,9 +1,9 @@
 package glowkettle.app.calibrate;
 
 import glowkettle.app.binding.Attempt;
+import glowkettle.app.desk.StagePage;
+import glowkettle.app.desk.TypedMoment;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.StagePage;
-import glowkettle.app.web.TypedMoment;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Phase;
 import glowkettle.calibrate.Progress;

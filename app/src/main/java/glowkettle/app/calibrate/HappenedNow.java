@@ -1,9 +1,9 @@
 package glowkettle.app.calibrate;
 
+import glowkettle.app.desk.Completion;
+import glowkettle.app.desk.Typed;
+import glowkettle.app.desk.Words;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Completion;
-import glowkettle.app.web.Typed;
-import glowkettle.app.web.Words;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.calibrate.CalibrateEntry;

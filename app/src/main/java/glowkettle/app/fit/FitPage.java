@@ -1,8 +1,8 @@
 package glowkettle.app.fit;
 
 import glowkettle.app.binding.Attempt;
+import glowkettle.app.desk.StagePage;
 import glowkettle.app.isolation.Containers;
-import glowkettle.app.web.StagePage;
 import glowkettle.assess.HazardReadings;
 import glowkettle.assess.Tier;
 import glowkettle.cell.Body;

@@ -1,9 +1,9 @@
 package glowkettle.app.free;
 
 import glowkettle.app.binding.Attempt;
+import glowkettle.app.desk.StagePage;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.StagePage;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.free.Bending;
 import glowkettle.free.Effort;

@@ -1,9 +1,9 @@
 package glowkettle.app.free;
 
+import glowkettle.app.desk.Words;
 import glowkettle.app.journal.Gate;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Words;
 import glowkettle.heat.HeatPlace;
 import glowkettle.job.Admission;
 import glowkettle.job.Entry;

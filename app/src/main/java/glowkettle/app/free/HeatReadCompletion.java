@@ -1,6 +1,6 @@
 package glowkettle.app.free;
 
-import glowkettle.app.web.Completion;
+import glowkettle.app.desk.Completion;
 import glowkettle.heat.Refit;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;

@@ -1,8 +1,8 @@
 package glowkettle.app.handback;
 
 import glowkettle.app.binding.Attempt;
+import glowkettle.app.desk.StagePage;
 import glowkettle.app.isolation.Containers;
-import glowkettle.app.web.StagePage;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.Stage;

@@ -2,20 +2,18 @@ package glowkettle.app.isolation;
 
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
-import glowkettle.app.binding.Forms;
-import glowkettle.app.binding.Letters;
+import glowkettle.app.desk.Words;
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.HouseForms;
+import glowkettle.app.form.Taken;
 import glowkettle.app.format.Csv;
 import glowkettle.app.format.Papers;
 import glowkettle.app.journal.EntryJson;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Roles;
-import glowkettle.app.web.Words;
 import glowkettle.isolation.HandOver;
 import glowkettle.job.Role;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
+import java.math.BigDecimal;
 import java.time.InstantSource;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -31,8 +29,8 @@ import org.springframework.web.server.ResponseStatusException;
 
 /** Hand-overs for disposal: made by a lead, shown to everybody, written as CSV, JSON and PDF. */
 @Controller
-class HandOverController {
-    private static final int LONGEST_NAME = 120;
+class HandOverController implements HouseForms {
+    private static final String HAND_OVER = "hand-over";
 
     private final HandOvers handOvers;
     private final ShopBook shop;
@@ -48,40 +46,41 @@ class HandOverController {
         this.clock = clock;
     }
 
+    @Override
+    public Map<String, Class<? extends Record>> forms() {
+        return Map.of(HAND_OVER, HandOverTyped.class);
+    }
+
     @GetMapping("/isolation/hand-overs")
     String all(Model model) {
         return form(Attempt.NONE, model);
     }
 
     @PostMapping("/isolation/hand-overs")
-    String release(HttpServletRequest request, HttpServletResponse response, Model model) {
-        Map<String, String[]> typed = Forms.typed(request);
-        String collector = String.valueOf(request.getParameter("collector")).strip();
-        List<Long> jobs = Arrays.stream(typed.getOrDefault("jobs[]", new String[0]))
-                .filter(job -> job.matches("[0-9]{1,15}"))
-                .map(Long::valueOf)
-                .distinct()
-                .toList();
-        List<Fault> faults = new ArrayList<>();
-        if (Roles.of(request) != Role.LEAD) {
-            faults.add(new Fault("", "Only a lead releases packs for disposal."));
-        }
+    String release(FormPost post, Model model) {
+        List<Fault> notALead = post.role() == Role.LEAD
+                ? List.of()
+                : List.of(new Fault("", "Only a lead releases packs for disposal."));
+        return post.answer(
+                HAND_OVER,
+                HandOverTyped.class,
+                notALead,
+                typed -> release(typed, post),
+                attempt -> form(attempt, model));
+    }
+
+    private Taken release(HandOverTyped typed, FormPost post) {
+        List<Long> jobs =
+                typed.jobs().stream().map(BigDecimal::longValue).distinct().toList();
         if (jobs.isEmpty()) {
-            faults.add(new Fault("jobs", "Tap the packs that leave."));
+            return Taken.refused("jobs", "Tap the packs that leave.");
         }
-        if (collector.isEmpty() || collector.length() > LONGEST_NAME || !Letters.areKept(collector)) {
-            faults.add(new Fault("collector", "Say who collects them, in 1 to %s characters.".formatted(LONGEST_NAME)));
+        try {
+            int number = handOvers.release(jobs, typed.collector(), post.id(), post.by(), post.role());
+            return new Taken.On("/isolation/hand-overs/" + number);
+        } catch (HandOvers.Refused refused) {
+            return Taken.refused("jobs", String.valueOf(refused.getMessage()));
         }
-        if (faults.isEmpty()) {
-            try {
-                return "redirect:/isolation/hand-overs/"
-                        + handOvers.release(jobs, collector, Forms.id(request), Forms.by(request), Roles.of(request));
-            } catch (HandOvers.Refused refused) {
-                faults.add(new Fault("jobs", String.valueOf(refused.getMessage())));
-            }
-        }
-        response.setStatus(422);
-        return form(new Attempt("hand-over", typed, faults, List.of()), model);
     }
 
     private String form(Attempt attempt, Model model) {

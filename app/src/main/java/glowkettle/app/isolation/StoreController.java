@@ -1,19 +1,10 @@
 package glowkettle.app.isolation;
 
 import glowkettle.app.binding.Attempt;
-import glowkettle.app.binding.Binder;
-import glowkettle.app.binding.Bound;
-import glowkettle.app.binding.Fault;
-import glowkettle.app.binding.FormTree;
-import glowkettle.app.binding.Forms;
-import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Roles;
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.Taken;
 import glowkettle.assess.HazardReadings;
 import glowkettle.assess.Tier;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -29,11 +20,9 @@ class StoreController {
     private static final String KIND = "watched";
 
     private final Store store;
-    private final ShopBook shop;
 
-    StoreController(Store store, ShopBook shop) {
+    StoreController(Store store) {
         this.store = store;
-        this.shop = shop;
     }
 
     @GetMapping("/isolation")
@@ -61,27 +50,22 @@ class StoreController {
     }
 
     @PostMapping("/isolation/round/{container}")
-    String looked(
-            @PathVariable String container, HttpServletRequest request, HttpServletResponse response, Model model) {
+    String looked(@PathVariable String container, FormPost post, Model model) {
         StorePicture picture = store.picture();
         StorePicture.Shelf shelf = shelf(picture, container);
-        Map<String, String[]> typed = Forms.typed(request);
-        Bound<LookTyped> bound = Binder.form(LookTyped.class, FormTree.of(typed), shop.zone());
-        List<Fault> faults = bound.isGood() ? write(shelf, bound.get(), request) : bound.faults();
-        if (faults.isEmpty()) {
-            return "redirect:/isolation/round";
-        }
-        response.setStatus(422);
-        return page(picture, shelf, new Attempt(KIND, typed, faults, List.of()), model);
+        return post.answer(
+                KIND,
+                LookTyped.class,
+                look -> write(shelf, look, post),
+                attempt -> page(picture, shelf, attempt, model));
     }
 
-    private List<Fault> write(StorePicture.Shelf shelf, LookTyped typed, HttpServletRequest request) {
+    private Taken write(StorePicture.Shelf shelf, LookTyped look, FormPost post) {
         try {
-            return store.look(shelf, typed, new Store.Looker(Forms.id(request), Forms.by(request), Roles.of(request)))
-                    .map(List::of)
-                    .orElse(List.of());
+            Store.Looker looker = new Store.Looker(post.id(), post.by(), post.role());
+            return Taken.unless(store.look(shelf, look, looker), "/isolation/round");
         } catch (Store.RefusedLook refused) {
-            return List.of(new Fault("", String.valueOf(refused.getMessage())));
+            return Taken.refused("", String.valueOf(refused.getMessage()));
         }
     }
 

@@ -1,11 +1,11 @@
 package glowkettle.app.labels;
 
+import glowkettle.app.desk.Words;
 import glowkettle.app.format.Papers;
 import glowkettle.app.isolation.Containers;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.photo.Address;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Words;
 import glowkettle.job.JobFile;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.InstantSource;

@@ -3,6 +3,9 @@ package glowkettle.app.library;
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.Forms;
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.HouseForms;
+import glowkettle.app.form.Taken;
 import glowkettle.app.schema.Schemas;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Fastener;
@@ -31,7 +34,8 @@ import org.springframework.web.server.ResponseStatusException;
 
 /** The device library: read by everybody, changed by a lead, a file in and a file out. */
 @Controller
-class LibraryController {
+class LibraryController implements HouseForms {
+    private static final String VERSION = "model-version";
     private static final String ID = "{id:[a-z0-9-]{1,60}}";
     private static final int MOST_BYTES = 1 << 20;
     /** Addresses beside those of models. */
@@ -45,6 +49,11 @@ class LibraryController {
         this.library = library;
         this.notes = notes;
         this.clock = clock;
+    }
+
+    @Override
+    public Map<String, Class<? extends Record>> forms() {
+        return Map.of(VERSION, VersionTyped.class);
     }
 
     @GetMapping("/library")
@@ -93,74 +102,31 @@ class LibraryController {
     }
 
     @PostMapping("/library/" + ID)
-    String save(
-            @PathVariable String id,
-            @RequestParam String body,
-            @RequestParam int seen,
-            @RequestParam(required = false) @Nullable String why,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
+    String save(@PathVariable String id, @RequestParam String body, FormPost post, Model model) {
         DeviceModel newest = found(id);
         ModelFile.Read read = ModelFile.readLoosely(body);
-        if (why == null || why.isBlank() || why.length() > 300) {
-            return again(
-                    newest,
-                    body,
-                    read,
-                    new Fault("why", "Say in up to 300 characters why."),
-                    422,
-                    request,
-                    response,
-                    model);
-        }
+        return post.answer(
+                VERSION,
+                VersionTyped.class,
+                typed -> save(id, read, typed, post.by()),
+                attempt -> page(newest, body, read, attempt, model));
+    }
+
+    private Taken save(String id, ModelFile.Read read, VersionTyped typed, String by) {
         if (!read.faults().isEmpty()) {
-            response.setStatus(422);
-            return page(newest, body, read, attempt(request, List.of()), model);
+            // They are shown where the model is drawn, with their lines.
+            return new Taken.Refused(List.of());
         }
-        if (!read.orElseThrow().id().equals(id)) {
-            return again(
-                    newest,
-                    body,
-                    read,
-                    new Fault(
-                            "body",
-                            "This is the model '%s', not '%s'."
-                                    .formatted(read.orElseThrow().id(), id)),
-                    422,
-                    request,
-                    response,
-                    model);
+        DeviceModel changed = read.orElseThrow();
+        if (!changed.id().equals(id)) {
+            return Taken.refused("body", "This is the model '%s', not '%s'.".formatted(changed.id(), id));
         }
-        boolean saved = library.save(read.orElseThrow(), body, seen, Forms.by(request), why, clock.instant());
-        return saved
-                ? "redirect:/library/" + id
-                : again(
-                        newest,
-                        body,
-                        read,
-                        new Fault("", "Somebody kept another version meanwhile; look at it, then change yours."),
-                        409,
-                        request,
-                        response,
-                        model);
-    }
-
-    private String again(
-            DeviceModel newest,
-            String body,
-            ModelFile.Read read,
-            Fault fault,
-            int status,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
-        response.setStatus(status);
-        return page(newest, body, read, attempt(request, List.of(fault)), model);
-    }
-
-    private static Attempt attempt(HttpServletRequest request, List<Fault> faults) {
-        return new Attempt("model", Forms.typed(request), faults, List.of());
+        return library.save(changed, typed.body(), typed.seen(), by, typed.why(), clock.instant())
+                ? new Taken.On("/library/" + id)
+                : new Taken.Stale(
+                        List.of(new Fault(
+                                "", "Somebody kept another version meanwhile; look at it, then change yours.")),
+                        List.of());
     }
 
     /** A file of a model the shop has becomes its next version; any other becomes a model of its own. */

@@ -1,7 +1,7 @@
 package glowkettle.app.open;
 
 import glowkettle.app.binding.Attempt;
-import glowkettle.app.web.StagePage;
+import glowkettle.app.desk.StagePage;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.finding.Figures;
 import glowkettle.job.JobFile;

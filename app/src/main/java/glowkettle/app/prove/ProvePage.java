@@ -2,7 +2,7 @@ package glowkettle.app.prove;
 
 import glowkettle.app.arrive.HoldPanel;
 import glowkettle.app.binding.Attempt;
-import glowkettle.app.web.StagePage;
+import glowkettle.app.desk.StagePage;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;

@@ -1,17 +1,14 @@
 package glowkettle.app.settings;
 
 import glowkettle.app.binding.Attempt;
-import glowkettle.app.binding.Binder;
-import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
-import glowkettle.app.binding.FormTree;
-import glowkettle.app.binding.Forms;
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.HouseForms;
+import glowkettle.app.form.Taken;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.shop.OpeningHours;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -28,9 +25,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The shop: when somebody is there, whom to call, and its containers. */
 @Controller
-class ShopController {
+class ShopController implements HouseForms {
     private static final String SHOP = "shop";
     private static final String CONTAINER = "container";
+    private static final Taken SAVED = new Taken.On("/shop?saved#containers");
 
     private final ShopBook book;
     private final JournalBook journal;
@@ -38,6 +36,11 @@ class ShopController {
     ShopController(ShopBook book, JournalBook journal) {
         this.book = book;
         this.journal = journal;
+    }
+
+    @Override
+    public Map<String, Class<? extends Record>> forms() {
+        return Map.of(SHOP, ShopTyped.class, CONTAINER, ContainerTyped.class);
     }
 
     @GetMapping("/shop")
@@ -48,21 +51,22 @@ class ShopController {
     /** Clocks that follow the hours are reckoned anew with them. */
     @PostMapping("/shop")
     @Transactional
-    public String change(HttpServletRequest request, HttpServletResponse response, Model model) {
-        Map<String, String[]> typed = Forms.typed(request);
-        Bound<ShopTyped> bound = Binder.form(ShopTyped.class, FormTree.of(typed), book.zone());
-        List<Fault> faults = new ArrayList<>(bound.faults());
+    public String change(FormPost post, Model model) {
+        List<Fault> faults = new ArrayList<>();
         Map<DayOfWeek, List<OpeningHours.Span>> week = new EnumMap<>(DayOfWeek.class);
         for (DayOfWeek day : DayOfWeek.values()) {
-            week.put(day, OpeningText.spans(day.name(), first(typed, day.name()), faults));
+            week.put(day, OpeningText.spans(day.name(), post.first(day.name()), faults));
         }
         Map<LocalDate, List<OpeningHours.Span>> exceptions =
-                OpeningText.exceptions("exceptions", first(typed, "exceptions"), faults);
-        if (!faults.isEmpty()) {
-            response.setStatus(422);
-            return page(new Attempt(SHOP, typed, faults, List.of()), model);
-        }
-        ShopTyped shop = bound.get();
+                OpeningText.exceptions("exceptions", post.first("exceptions"), faults);
+        return post.answer(
+                SHOP, ShopTyped.class, faults, shop -> keep(shop, week, exceptions), attempt -> page(attempt, model));
+    }
+
+    private Taken keep(
+            ShopTyped shop,
+            Map<DayOfWeek, List<OpeningHours.Span>> week,
+            Map<LocalDate, List<OpeningHours.Span>> exceptions) {
         book.change(new Shop(
                 shop.name(),
                 shop.emergencyNumber(),
@@ -75,43 +79,35 @@ class ShopController {
                 shop.airStations(),
                 new OpeningHours(shop.zone(), week, exceptions)));
         journal.followTheHours();
-        return "redirect:/shop?saved";
+        return new Taken.On("/shop?saved");
     }
 
     @PostMapping("/shop/containers")
-    String container(HttpServletRequest request, HttpServletResponse response, Model model) {
-        Map<String, String[]> typed = Forms.typed(request);
-        Bound<ContainerTyped> bound = Binder.form(ContainerTyped.class, FormTree.of(typed), book.zone());
-        List<Fault> faults = new ArrayList<>(bound.faults());
-        if (bound.isGood() && !bound.get().id().matches("[A-Za-z0-9-]+")) {
-            faults.add(new Fault(
-                    "id",
-                    "'%s' is no number for a label; take letters and digits"
-                            .formatted(bound.get().id())));
+    String container(FormPost post, Model model) {
+        return post.answer(CONTAINER, ContainerTyped.class, this::put, attempt -> page(attempt, model));
+    }
+
+    private Taken put(ContainerTyped container) {
+        if (!container.id().matches("[A-Za-z0-9-]+")) {
+            return Taken.refused(
+                    "id", "'%s' is no number for a label; take letters and digits".formatted(container.id()));
         }
-        if (!faults.isEmpty()) {
-            response.setStatus(422);
-            return page(new Attempt(CONTAINER, typed, faults, List.of()), model);
-        }
-        ContainerTyped container = bound.get();
         book.putContainer(
                 container.id(),
                 container.name(),
                 container.capacityWh(),
                 container.places(),
                 Boolean.TRUE.equals(container.outdoors()));
-        return "redirect:/shop?saved#containers";
+        return SAVED;
     }
 
     @PostMapping("/shop/containers/remove")
-    String remove(@RequestParam String id, HttpServletRequest request, HttpServletResponse response, Model model) {
-        if (book.removeContainer(id)) {
-            return "redirect:/shop?saved#containers";
-        }
-        response.setStatus(422);
-        Fault fault =
-                new Fault("id", "Container %s is not empty, or not there; hand its packs over first.".formatted(id));
-        return page(new Attempt(CONTAINER, Forms.typed(request), List.of(fault), List.of()), model);
+    String remove(@RequestParam String id, FormPost post, Model model) {
+        Taken taken = book.removeContainer(id)
+                ? SAVED
+                : Taken.refused(
+                        "id", "Container %s is not empty, or not there; hand its packs over first.".formatted(id));
+        return post.answer(CONTAINER, taken, attempt -> page(attempt, model));
     }
 
     private String page(Attempt attempt, Model model) {
@@ -125,10 +121,5 @@ class ShopController {
         model.addAttribute("exceptions", OpeningText.of(shop.hours().exceptions()));
         model.addAttribute("containers", book.containers());
         return "settings/shop";
-    }
-
-    private static String first(Map<String, String[]> typed, String field) {
-        String[] values = typed.get(field);
-        return values == null || values.length == 0 ? "" : values[0];
     }
 }

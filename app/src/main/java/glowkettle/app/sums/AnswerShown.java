@@ -1,9 +1,9 @@
 package glowkettle.app.sums;
 
-import glowkettle.app.field.Named;
-import glowkettle.app.field.Questions;
+import glowkettle.app.desk.Words;
+import glowkettle.app.form.Named;
+import glowkettle.app.form.Questions;
 import glowkettle.app.schema.JsonNames;
-import glowkettle.app.web.Words;
 import glowkettle.finding.Figures;
 import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;

@@ -1,6 +1,6 @@
 package glowkettle.app.sums;
 
-import glowkettle.app.field.Questions;
+import glowkettle.app.form.Questions;
 import glowkettle.job.Entry;
 import glowkettle.job.Kind;
 import glowkettle.job.Traits;

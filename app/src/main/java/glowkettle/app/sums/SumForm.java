@@ -1,9 +1,9 @@
 package glowkettle.app.sums;
 
 import glowkettle.app.binding.Fault;
-import glowkettle.app.field.Field;
-import glowkettle.app.field.Question;
-import glowkettle.app.field.Questions;
+import glowkettle.app.form.Field;
+import glowkettle.app.form.Question;
+import glowkettle.app.form.Questions;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;

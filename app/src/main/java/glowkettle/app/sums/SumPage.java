@@ -1,7 +1,7 @@
 package glowkettle.app.sums;
 
 import glowkettle.app.binding.Fault;
-import glowkettle.app.field.Questions;
+import glowkettle.app.form.Questions;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Working;

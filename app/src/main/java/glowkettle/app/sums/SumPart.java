@@ -1,6 +1,6 @@
 package glowkettle.app.sums;
 
-import glowkettle.app.field.Field;
+import glowkettle.app.form.Field;
 import java.util.List;
 
 /** A part of the form of a sum, made from the record it fills. */

@@ -2,10 +2,10 @@ package glowkettle.app.sums;
 
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
-import glowkettle.app.field.Questions;
+import glowkettle.app.desk.Words;
+import glowkettle.app.form.Questions;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.app.web.Words;
 import glowkettle.finding.Result;
 import glowkettle.finding.Unanswerable;
 import glowkettle.job.Stage;

@@ -1,7 +1,7 @@
 package glowkettle.app.wayback;
 
-import glowkettle.app.web.Completion;
-import glowkettle.app.web.Typed;
+import glowkettle.app.desk.Completion;
+import glowkettle.app.desk.Typed;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.wayback.WayBackEntry;

@@ -1,10 +1,10 @@
 package glowkettle.app.wayback;
 
 import glowkettle.app.binding.Attempt;
+import glowkettle.app.desk.StagePage;
 import glowkettle.app.open.FaceView;
 import glowkettle.app.open.StuckFastener;
 import glowkettle.app.open.TrayPanel;
-import glowkettle.app.web.StagePage;
 import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;

@@ -62,6 +62,12 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
         return STAGE;
     }
 
+    /** What is written at the counter is a side matter; whoever quotes wants to see the quote. */
+    @Override
+    public boolean keepsOnItsPage(Stage next, JobFile job, boolean takenBack) {
+        return true;
+    }
+
     @Override
     public Class<ArriveEntry> entries() {
         return ArriveEntry.class;

@@ -96,6 +96,19 @@ public final class AssessChapter implements Chapter<AssessEntry> {
         return STAGE;
     }
 
+    /** Nobody can say afterwards what was not measured before, so the gauge is offered once. */
+    @Override
+    public boolean keepsOnItsPage(Stage next, JobFile job, boolean takenBack) {
+        boolean gaugeUnread = !job.chapters().hasBegun(next, job)
+                && Assessing.of(job).gauge(Moment.BEFORE).isEmpty();
+        return gaugeUnread && job.chapters().isNext(STAGE, next) || Chapter.super.keepsOnItsPage(next, job, takenBack);
+    }
+
+    @Override
+    public boolean callsBack() {
+        return true;
+    }
+
     @Override
     public Class<AssessEntry> entries() {
         return AssessEntry.class;

@@ -112,5 +112,6 @@ public sealed interface AssessEntry extends Entry {
 
     /** What happened when the room was cleared, written afterwards. */
     record Evacuated(
-            @Says(value = "What happened", longest = 2000) String account) implements AssessEntry {}
+            @Says(value = "What happened, what was done, who was called", longest = 2000)
+            String account) implements AssessEntry {}
 }

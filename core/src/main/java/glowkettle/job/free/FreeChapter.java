@@ -27,6 +27,7 @@ import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.job.assess.Assessing;
+import glowkettle.job.open.OpenChapter;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
 import glowkettle.limits.ShopLimits;
@@ -90,6 +91,12 @@ public final class FreeChapter implements Chapter<FreeEntry> {
     @Override
     public Stage stage() {
         return STAGE;
+    }
+
+    /** A bond may lie behind a cover and another before it: the job goes to and fro between the two. */
+    @Override
+    public boolean keepsOnItsPage(Stage next, JobFile job, boolean takenBack) {
+        return !next.equals(OpenChapter.STAGE) && Chapter.super.keepsOnItsPage(next, job, takenBack);
     }
 
     @Override

@@ -74,7 +74,7 @@ public sealed interface FreeEntry extends Entry {
             @Says("Solvent") Solvent.Kind solvent,
             @Says("How the wetted area lies") Solvent.Lies lies,
 
-            @Says("Surface") @Within(min = "-20", max = "200", unit = "°C")
+            @Says("Surface now") @Within(min = "-20", max = "200", unit = "°C")
             BigDecimal surfaceC)
             implements FreeEntry {}
 

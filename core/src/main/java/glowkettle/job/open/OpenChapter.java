@@ -66,6 +66,11 @@ public final class OpenChapter implements Chapter<OpenEntry> {
     }
 
     @Override
+    public boolean hasBegun(JobFile job) {
+        return !Opening.of(job).stepsIn().isEmpty();
+    }
+
+    @Override
     public Class<OpenEntry> entries() {
         return OpenEntry.class;
     }

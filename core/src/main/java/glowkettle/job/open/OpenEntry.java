@@ -32,7 +32,7 @@ public sealed interface OpenEntry extends Entry {
     /** Something found at a step that the model does not show. */
     record Noted(
             @Says(value = "Step", longest = 60) @Nullable String step,
-            @Says(value = "Note", longest = 1000) String note)
+            @Says(value = "What was found", longest = 1000) String note)
             implements OpenEntry {}
 
     /** What the device is opened for, instead of what its model is opened for. */

@@ -1,0 +1,73 @@
+package glowkettle.app.desk;
+
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.Taken;
+import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.Stage;
+import glowkettle.job.Traits;
+import glowkettle.job.order.OrderOfWork;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.server.ResponseStatusException;
+
+/**
+ * Every form that writes in a journal is sent to the stage it stands on and the kind of entry it makes. What is not taken
+ * comes back on that page, filled in as it was sent.
+ */
+@Controller
+class EntryController {
+    private final JournalBook journal;
+    private final JobPages pages;
+    private final EntryCompletion completion;
+
+    EntryController(JournalBook journal, JobPages pages, EntryCompletion completion) {
+        this.journal = journal;
+        this.pages = pages;
+        this.completion = completion;
+    }
+
+    @PostMapping("/jobs/{number:[0-9]{1,15}}/{path:[a-z]+}/{kind:[a-z-]+}")
+    String write(
+            @PathVariable long number,
+            @PathVariable String path,
+            @PathVariable String kind,
+            FormPost post,
+            Model model) {
+        Stage stage =
+                OrderOfWork.CHAPTERS.stage(path).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        Class<? extends Entry> type = OrderOfWork.CHAPTERS
+                .kind(kind)
+                .filter(known -> known.traits().source() == Traits.Source.FORM)
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND))
+                .type();
+        completion.before(type, post.typed(), number);
+        Long corrects = post.number("corrects");
+        return post.answer(
+                kind,
+                type.asSubclass(Record.class),
+                entry -> write(number, stage, (Entry) entry, corrects, post),
+                attempt -> pages.draw(number, stage, attempt, corrects, model));
+    }
+
+    private Taken write(long number, Stage stage, Entry entry, @Nullable Long corrects, FormPost post) {
+        Long seen = post.number("seen");
+        if (seen == null) {
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST);
+        }
+        Draft draft = new Draft(entry, post.id(), seen, corrects, post.by(), post.role());
+        return journal.append(number, draft).taken(job -> "/jobs/" + number + "/" + then(job, stage, entry, post));
+    }
+
+    private static String then(JobFile job, Stage stage, Entry entry, FormPost post) {
+        return post.first("then").equals("journal")
+                ? "journal"
+                : job.chapters().after(stage, entry, job).path();
+    }
+}

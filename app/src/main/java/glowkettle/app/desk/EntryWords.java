@@ -1,0 +1,64 @@
+package glowkettle.app.desk;
+
+import glowkettle.app.form.Questions;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.job.Stage;
+import glowkettle.job.Traits;
+import glowkettle.job.order.OrderOfWork;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** A journal in words. */
+public record EntryWords(
+        long seq,
+        Instant at,
+        String by,
+        String what,
+        Stage stage,
+        boolean replaced,
+        boolean takeable,
+        boolean correctable,
+        @Nullable Long corrects) {
+    /** What templates ask for words. */
+    public enum Speaker {
+        INSTANCE;
+
+        public String of(Recorded recorded, JobFile job) {
+            return job.chapters().words(recorded.entry(), job);
+        }
+
+        /** The words beside an entry field, for a fault that concerns it. */
+        public String field(String kind, String path) {
+            return OrderOfWork.CHAPTERS
+                    .kind(kind)
+                    .map(known -> Questions.words(known.type(), path))
+                    .orElse(path);
+        }
+    }
+
+    static List<EntryWords> list(List<Recorded> journal, JobFile job, @Nullable Long before, int most) {
+        Set<Long> replaced = journal.stream()
+                .map(Recorded::corrects)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+        return journal.reversed().stream()
+                .filter(recorded -> before == null || recorded.seq() < before)
+                .limit(most)
+                .map(recorded -> new EntryWords(
+                        recorded.seq(),
+                        recorded.at(),
+                        recorded.by(),
+                        job.chapters().words(recorded.entry(), job),
+                        job.chapters().page(recorded.entry()),
+                        replaced.contains(recorded.seq()),
+                        job.chapters().firmness(recorded.entry()).isTakeable(),
+                        job.chapters().of(recorded.entry()).traits().mended() == Traits.Mended.TYPED_ANEW,
+                        recorded.corrects()))
+                .toList();
+    }
+}

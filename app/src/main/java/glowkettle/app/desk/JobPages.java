@@ -1,0 +1,98 @@
+package glowkettle.app.desk;
+
+import glowkettle.app.binding.Attempt;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.app.limits.LimitsBook;
+import glowkettle.job.JobFile;
+import glowkettle.job.NextThing;
+import glowkettle.job.Stage;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.free.Overheating;
+import glowkettle.job.isolation.Isolating;
+import glowkettle.job.wayback.JobTray;
+import java.time.InstantSource;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** Draws the page of any stage of a job, with an attempt that was not taken when there is one. */
+@Component
+public class JobPages {
+    private static final int JOURNAL_PAGE = 50;
+
+    private final JournalBook journal;
+    private final LimitsBook limits;
+    private final Map<Stage, StagePage> pages = new HashMap<>();
+    private final InstantSource clock;
+
+    JobPages(JournalBook journal, LimitsBook limits, List<StagePage> pages, InstantSource clock) {
+        this.journal = journal;
+        this.limits = limits;
+        this.clock = clock;
+        pages.forEach(page -> this.pages.put(page.stage(), page));
+    }
+
+    /** The entry a form on this page takes the place of, while it still stands. */
+    private static @Nullable Correcting correcting(JobFile job, @Nullable Long seq) {
+        return seq == null
+                ? null
+                : job.state()
+                        .standing(seq)
+                        .map(recorded -> new Correcting(
+                                seq,
+                                job.chapters().id(recorded.entry()),
+                                job.chapters().words(recorded.entry(), job)))
+                        .orElse(null);
+    }
+
+    /** What is being corrected: an entry, its kind, and its words as they stand. */
+    public record Correcting(long seq, String kind, String words) {}
+
+    /** What the frame around every page of a job shows. */
+    private void frame(JobFile job, NextThing next, Stage stage, boolean showsStage, Model model) {
+        model.addAttribute("job", job);
+        model.addAttribute("stage", stage);
+        model.addAttribute("tray", job.closed() ? null : JobTray.of(job).tray());
+        model.addAttribute("owner", Arriving.of(job).owner());
+        model.addAttribute("collector", Isolating.of(job).collector().orElse(null));
+        model.addAttribute("overheating", Overheating.of(job));
+        model.addAttribute("rail", Rail.of(job, next, showsStage ? stage : null));
+        model.addAttribute("next", next);
+        model.addAttribute("tier", job.tier());
+        model.addAttribute("newestLimits", Asked.of(limits::newestVersion));
+        boolean away = job.oldPackIsAway() && Isolating.of(job).released().isEmpty();
+        model.addAttribute("oldPackAway", away ? job.oldPackTier() : null);
+        model.addAttribute("oldPackIn", Isolating.of(job).liesIn().orElse(""));
+        model.addAttribute("showsStage", showsStage);
+    }
+
+    /** The entries before a number, the newest first, a page of them. */
+    String drawJournal(long number, @Nullable Long before, Model model) {
+        JobFile job = journal.file(number);
+        NextThing next = job.next();
+        frame(job, next, next.stage(), false, model);
+        List<EntryWords> page = EntryWords.list(journal.journal(number), job, before, JOURNAL_PAGE + 1);
+        boolean more = page.size() > JOURNAL_PAGE;
+        List<EntryWords> shown = more ? page.subList(0, JOURNAL_PAGE) : page;
+        model.addAttribute("journal", shown);
+        model.addAttribute("older", more ? shown.getLast().seq() : null);
+        model.addAttribute("newer", before != null);
+        return "journal";
+    }
+
+    public String draw(long number, Stage stage, Attempt attempt, @Nullable Long corrects, Model model) {
+        JobFile job = journal.file(number);
+        frame(job, job.next(), stage, true, model);
+        model.addAttribute("attempt", attempt);
+        model.addAttribute("correcting", correcting(job, corrects));
+        StagePage page = pages.get(stage);
+        if (page == null) {
+            throw new IllegalStateException("No page draws " + stage);
+        }
+        page.fill(model, job, attempt, clock.instant());
+        return stage.path() + "/page";
+    }
+}

@@ -1,0 +1,22 @@
+package glowkettle.app.desk;
+
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Wet;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Map;
+
+/** Whoever taps that the rest is none of these answers No to every question of a look that stands open. */
+final class RestOfTheLook {
+    private static final String RECORD = "look.";
+
+    private RestOfTheLook() {}
+
+    static void isGood(Map<String, String[]> typed) {
+        Arrays.stream(Look.class.getRecordComponents())
+                .filter(component -> component.getType() == Boolean.class)
+                .map(RecordComponent::getName)
+                .forEach(name -> typed.putIfAbsent(RECORD + name, new String[] {"false"}));
+        typed.putIfAbsent(RECORD + "wet", new String[] {Wet.NO.name()});
+    }
+}

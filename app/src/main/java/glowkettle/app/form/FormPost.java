@@ -1,0 +1,111 @@
+package glowkettle.app.form;
+
+import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.Binder;
+import glowkettle.app.binding.Bound;
+import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FormTree;
+import glowkettle.app.binding.Forms;
+import glowkettle.job.Recorded;
+import glowkettle.job.Role;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+
+/**
+ * A form as it was sent, for a handler to ask for: it is read into its record, and then either written, and the browser goes
+ * on, or drawn again filled in as it was, with what is wrong. Nothing of a form that is not taken is stored.
+ */
+public final class FormPost {
+    private final HttpServletRequest request;
+    private final HttpServletResponse response;
+    private final Map<String, String[]> typed;
+    private final ZoneId zone;
+
+    FormPost(HttpServletRequest request, HttpServletResponse response, ZoneId zone) {
+        this.request = request;
+        this.response = response;
+        this.typed = Forms.typed(request);
+        this.zone = zone;
+    }
+
+    /** The form's own id; sending one form twice stores nothing twice. */
+    public UUID id() {
+        return Forms.id(request);
+    }
+
+    public String by() {
+        return Forms.by(request);
+    }
+
+    public Role role() {
+        return Roles.of(request);
+    }
+
+    /** What was typed; what the product knows better may be put in before it is read. */
+    public Map<String, String[]> typed() {
+        return typed;
+    }
+
+    /** The first value of a field, empty when there is none. */
+    public String first(String field) {
+        String[] values = typed.get(field);
+        return values == null || values.length == 0 ? "" : values[0];
+    }
+
+    /** A number that the form carries along, such as that of the entry it corrects. */
+    public @Nullable Long number(String field) {
+        return first(field).matches("[0-9]{1,15}") ? Long.valueOf(first(field)) : null;
+    }
+
+    public <R> Bound<R> read(Class<R> type) {
+        return Binder.form(type, FormTree.of(typed), zone);
+    }
+
+    /**
+     * @param form its name, by which its page fills it in again
+     * @param write what it says, once it can be read
+     * @param page draws it again
+     */
+    public <R extends Record> String answer(
+            String form, Class<R> type, Function<R, Taken> write, Function<Attempt, String> page) {
+        return answer(form, type, List.of(), write, page);
+    }
+
+    /** @param beside what is wrong with fields that the record does not have */
+    public <R extends Record> String answer(
+            String form, Class<R> type, List<Fault> beside, Function<R, Taken> write, Function<Attempt, String> page) {
+        Bound<R> bound = read(type);
+        List<Fault> faults =
+                Stream.concat(bound.faults().stream(), beside.stream()).toList();
+        return answer(form, faults.isEmpty() ? write.apply(bound.get()) : new Taken.Refused(faults), page);
+    }
+
+    public String answer(String form, Taken taken, Function<Attempt, String> page) {
+        return switch (taken) {
+            case Taken.On on -> "redirect:" + on.to();
+            case Taken.Refused refused ->
+                again(form, refused.faults(), List.of(), HttpStatus.UNPROCESSABLE_CONTENT, page);
+            case Taken.Stale stale -> again(form, stale.faults(), stale.between(), HttpStatus.CONFLICT, page);
+        };
+    }
+
+    private String again(
+            String form,
+            List<Fault> faults,
+            List<Recorded> between,
+            HttpStatus status,
+            Function<Attempt, String> page) {
+        response.setStatus(status.value());
+        // A password is the one thing that does not come back with its form.
+        typed.remove("password");
+        return page.apply(new Attempt(form, typed, faults, between));
+    }
+}

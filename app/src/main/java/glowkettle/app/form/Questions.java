@@ -1,0 +1,127 @@
+package glowkettle.app.form;
+
+import glowkettle.finding.Says;
+import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+
+/** What records ask for, by the path of a component: {@code warmth.surfaceC}, {@code samples[3].kpa}, {@code cellV[]}. */
+public final class Questions {
+    /** A text that may be longer is written on more than one line. */
+    private static final int A_LINE = 200;
+
+    private static final Map<Asked, Optional<Question>> KNOWN = new ConcurrentHashMap<>();
+
+    private Questions() {}
+
+    private record Asked(Class<?> type, String path) {}
+
+    /** Nothing when the record has no such component, or it is a record of its own. */
+    public static Optional<Question> of(Class<?> type, String path) {
+        String plain = path.replaceAll("\\[\\d*]", "");
+        return KNOWN.computeIfAbsent(
+                new Asked(type, plain),
+                asked -> component(type, plain)
+                        .filter(component -> !elementType(component).isRecord())
+                        .map(Questions::of));
+    }
+
+    /** The words of a component, also of one that is a record of its own; the path itself where there is none. */
+    public static String words(Class<?> type, String path) {
+        String plain = path.replaceAll("\\[\\d*]", "");
+        return component(type, plain).map(Questions::label).orElse(path);
+    }
+
+    public static Question of(RecordComponent component) {
+        Class<?> type = elementType(component);
+        Named named = Named.of(component.getName());
+        Within within = component.getAnnotation(Within.class);
+        String unit = within != null ? within.unit() : named.unit();
+        return new Question(
+                label(component),
+                unit,
+                within == null ? "" : (within.min() + " to " + within.max() + " " + unit).strip(),
+                sort(component, type),
+                isMany(component),
+                !component.getAnnotatedType().isAnnotationPresent(Nullable.class) && !isMany(component),
+                choices(type));
+    }
+
+    static String label(RecordComponent component) {
+        Says says = component.getAnnotation(Says.class);
+        return says == null ? Named.of(component.getName()).words() : says.value();
+    }
+
+    /** What a component holds; of a list, one of its elements. */
+    public static Class<?> elementType(RecordComponent component) {
+        return isMany(component) && component.getGenericType() instanceof ParameterizedType many
+                ? (Class<?>) many.getActualTypeArguments()[0]
+                : component.getType();
+    }
+
+    public static boolean isMany(RecordComponent component) {
+        return Collection.class.isAssignableFrom(component.getType());
+    }
+
+    /** A constant as it is read; what has no words of its own is its name. */
+    public static String words(Enum<?> constant) {
+        return constant instanceof Worded worded ? worded.words() : Named.constant(constant);
+    }
+
+    private static Optional<RecordComponent> component(Class<?> type, String path) {
+        String[] names = path.split("\\.", 2);
+        Optional<RecordComponent> found = type.isRecord()
+                ? Arrays.stream(type.getRecordComponents())
+                        .filter(component -> component.getName().equals(names[0]))
+                        .findFirst()
+                : Optional.empty();
+        return names.length == 1 ? found : found.flatMap(component -> component(elementType(component), names[1]));
+    }
+
+    private static Question.Sort sort(RecordComponent component, Class<?> type) {
+        if (type == BigDecimal.class || type == int.class) {
+            return Question.Sort.FIGURE;
+        }
+        if (type.isEnum()) {
+            return Question.Sort.CHOICE;
+        }
+        if (type == Boolean.class || type == boolean.class) {
+            return Question.Sort.YES_NO;
+        }
+        if (type == Instant.class) {
+            return Question.Sort.MOMENT;
+        }
+        if (type == LocalDate.class) {
+            return Question.Sort.DAY;
+        }
+        if (type == LocalTime.class) {
+            return Question.Sort.TIME_OF_DAY;
+        }
+        Says says = component.getAnnotation(Says.class);
+        return says != null && says.longest() > A_LINE ? Question.Sort.PROSE : Question.Sort.TEXT;
+    }
+
+    private static List<Question.Choice> choices(Class<?> type) {
+        if (type == Boolean.class || type == boolean.class) {
+            return List.of(new Question.Choice("false", "No"), new Question.Choice("true", "Yes"));
+        }
+        return type.isEnum()
+                ? Arrays.stream(type.getEnumConstants())
+                        .map(constant -> (Enum<?>) constant)
+                        .map(constant -> new Question.Choice(constant.name(), words(constant)))
+                        .toList()
+                : List.of();
+    }
+}

@@ -1,2 +1,0 @@
-@org.jspecify.annotations.NullMarked
-package glowkettle.app.web;
