@@ -1,6 +1,7 @@
 package glowkettle.app.arrive;
 
 import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.desk.TypedMoment;
 import glowkettle.app.form.FormPost;
@@ -19,6 +20,7 @@ import glowkettle.job.order.OrderOfWork;
 import glowkettle.library.DeviceModel;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -61,25 +63,32 @@ class ArriveController {
 
     @PostMapping("/jobs/new")
     String open(FormPost post, Model model) {
-        List<Fault> unknownCode = findModelByCode(post).stream().toList();
+        List<Fault> faults = new ArrayList<>(findModelByCode(post).stream().toList());
+        String promised = post.first("promise");
         post.typed().put("limitsVersion", new String[] {String.valueOf(limits.newestVersion())});
         post.typed().computeIfPresent("promise", (name, said) ->
                 new String[] {TypedMoment.iso(said[0], true, clock.instant(), shop.zone())});
+        Bound<ArriveEntry.JobOpened> bound = post.read(ArriveEntry.JobOpened.class);
+        if (bound.isGood()) {
+            faults.addAll(faults(bound.get(), promised, faults.isEmpty()));
+        }
         return post.answer(
                 KIND,
-                ArriveEntry.JobOpened.class,
-                unknownCode,
-                opened -> open(opened, post.first("promise"), post),
+                bound,
+                faults,
+                opened -> new Taken.On("/jobs/" + journal.open(opened, post.id(), post.by())),
                 attempt -> page(attempt, model));
     }
 
-    private Taken open(ArriveEntry.JobOpened opened, String promised, FormPost post) {
-        if (models.find(opened.modelId()).isEmpty()) {
-            return Taken.refused("modelId", "'%s' is not in the library".formatted(opened.modelId()));
+    private List<Fault> faults(ArriveEntry.JobOpened opened, String promised, boolean codeKnown) {
+        List<Fault> faults = new ArrayList<>();
+        if (codeKnown && models.find(opened.modelId()).isEmpty()) {
+            faults.add(new Fault("modelId", "'%s' is not in the library".formatted(opened.modelId())));
         }
-        return (opened.promise() == null ? Optional.<Fault>empty() : promiseFault(opened, promised))
-                .<Taken>map(fault -> new Taken.Refused(List.of(fault)))
-                .orElseGet(() -> new Taken.On("/jobs/" + journal.open(opened, post.id(), post.by())));
+        if (opened.promise() != null) {
+            promiseFault(opened, promised).ifPresent(faults::add);
+        }
+        return faults;
     }
 
     /** Nobody has promised it yet, so that a date the plan cannot keep is not taken at all. */

@@ -7,17 +7,13 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.Stage;
 import glowkettle.job.arrive.ArriveChapter;
-import glowkettle.job.arrive.Arriving;
 import glowkettle.job.handback.EarliestReady;
-import glowkettle.job.open.Opening;
-import glowkettle.job.photo.JobPhotos;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
-import org.springframework.ui.Model;
 
 /** What was said at the counter, and what it makes Assess ask for. */
 @Component
-class ArrivePage implements StagePage {
+class ArrivePage implements StagePage<ArriveView> {
     private final HoldPanel hold;
     private final ShopBook shop;
 
@@ -32,20 +28,10 @@ class ArrivePage implements StagePage {
     }
 
     @Override
-    public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
-        model.addAttribute("opened", Arriving.of(job).opened());
-        Instant promise = Arriving.of(job.state()).promise();
-        Instant earliest =
-                job.closed() ? null : EarliestReady.of(job, now, shop.hours()).orElse(null);
-        model.addAttribute("promise", promise);
-        model.addAttribute("earliest", earliest);
-        model.addAttribute("promisedTooEarly", promise != null && earliest != null && promise.isBefore(earliest));
-        model.addAttribute("plan", Opening.of(job).plan().result());
-        model.addAttribute("labourMinutes", Opening.of(job).labourMinutes());
-        model.addAttribute("hold", hold.of(job, Moment.BEFORE));
-        model.addAttribute("quote", QuoteShown.of(job).orElse(null));
-        model.addAttribute("photos", JobPhotos.of(job).photos());
-        model.addAttribute("nameable", ModelNaming.isNameable(job));
-        model.addAttribute("learnt", ModelNaming.learnt(job));
+    public ArriveView view(JobFile job, Attempt attempt, Instant now) {
+        return new ArriveView(
+                job,
+                hold.of(job, Moment.BEFORE),
+                job.closed() ? null : EarliestReady.of(job, now, shop.hours()).orElse(null));
     }
 }

@@ -2,30 +2,16 @@ package glowkettle.app.calibrate;
 
 import glowkettle.app.binding.Attempt;
 import glowkettle.app.desk.StagePage;
-import glowkettle.app.desk.TypedMoment;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.calibrate.ClockPlan;
-import glowkettle.calibrate.Phase;
-import glowkettle.calibrate.Progress;
-import glowkettle.calibrate.SoakVerdict;
-import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
 import glowkettle.job.calibrate.CalibrateChapter;
-import glowkettle.job.calibrate.CalibrateEntry;
-import glowkettle.job.calibrate.SoakCycle;
-import glowkettle.shop.OpeningHours;
-import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeParseException;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.ui.Model;
 
 /** The plan by the clock, what to do with the hands next, and the verdict. */
 @Component
-class CalibratePage implements StagePage {
+class CalibratePage implements StagePage<CalibrateView> {
     private final ShopBook shop;
 
     CalibratePage(ShopBook shop) {
@@ -38,96 +24,7 @@ class CalibratePage implements StagePage {
     }
 
     @Override
-    public void fill(Model model, JobFile job, Attempt attempt, Instant now) {
-        OpeningHours hours = shop.hours();
-        String startAt = attempt.asked("startAt");
-        Result<ClockPlan.Outcome> plan = SoakCycle.of(job).clockPlan(now, hours, start(startAt, hours, now));
-        Progress cycle = SoakCycle.of(job).progress();
-        Result<SoakVerdict.Verdict> verdict = SoakCycle.of(job).verdict();
-        boolean again = verdict.result().standing() == SoakVerdict.Standing.REPEAT;
-        model.addAttribute("clockPlan", plan);
-        if (plan.result() instanceof ClockPlan.Outcome.Planned planned) {
-            model.addAttribute("planned", planned);
-            model.addAttribute("wasPlannedAt", wasPlannedAt(job, hours, planned, startAt));
-            model.addAttribute("chart", again ? null : ClockChart.of(planned, hours));
-        } else {
-            model.addAttribute("noFit", plan.result());
-        }
-        model.addAttribute("cycle", cycle);
-        model.addAttribute("again", again);
-        model.addAttribute("nextEvent", again ? null : nextEvent(cycle, attempt.asked("unseen") != null));
-        model.addAttribute("reckonedAt", reckonedAt(cycle, plan.result(), now));
-        model.addAttribute("startAt", startAt);
-        model.addAttribute("verdict", verdict);
-        model.addAttribute("mishaps", SoakVerdict.Mishap.values());
-        model.addAttribute(
-                "leftOut", job.state().latest(CalibrateEntry.CycleLeftOut.class).orElse(null));
-    }
-
-    /** Null, the soonest, when nothing readable or only the past is asked for. */
-    private static @Nullable Instant start(@Nullable String asked, OpeningHours hours, Instant now) {
-        if (asked == null) {
-            return null;
-        }
-        try {
-            Instant start = LocalDateTime.parse(TypedMoment.iso(asked, true, now, hours.zone()))
-                    .atZone(hours.zone())
-                    .toInstant();
-            return start.isBefore(now) ? null : start;
-        } catch (DateTimeParseException e) {
-            return null;
-        }
-    }
-
-    /** What the strip still counts from: the same act as it was planned when the job was last written to, once that moved on. */
-    private static @Nullable Instant wasPlannedAt(
-            JobFile job, OpeningHours hours, ClockPlan.Outcome.Planned now, @Nullable String startAt) {
-        Instant written = job.state().counting().getLast().at();
-        if (startAt != null
-                || now.actions().isEmpty()
-                || !(SoakCycle.of(job).clockPlan(written, hours, null).result()
-                        instanceof ClockPlan.Outcome.Planned then)) {
-            return null;
-        }
-        return then.actions().stream()
-                .filter(action -> action.what().equals(now.actions().getFirst().what()))
-                .map(ClockPlan.HandAction::at)
-                .filter(at ->
-                        Duration.between(at, now.actions().getFirst().at()).compareTo(Duration.ofMinutes(1)) >= 0)
-                .findFirst()
-                .orElse(null);
-    }
-
-    /** When it must have shut down by itself, if that lies behind. */
-    private static @Nullable Instant reckonedAt(Progress cycle, ClockPlan.Outcome plan, Instant now) {
-        if (cycle.runDownStarted() == null
-                || cycle.shutDownSeen() != null
-                || !(plan instanceof ClockPlan.Outcome.Planned planned)) {
-            return null;
-        }
-        return planned.slots().stream()
-                .filter(slot -> slot.phase() == Phase.RUN_DOWN)
-                .map(ClockPlan.Slot::end)
-                .filter(end -> !end.isAfter(now))
-                .findFirst()
-                .orElse(null);
-    }
-
-    private static CalibrateEntry.@Nullable CycleStep nextEvent(Progress cycle, boolean fullUnseen) {
-        if (cycle.chargeStarted() == null) {
-            return CalibrateEntry.CycleStep.CHARGE_STARTED;
-        }
-        if (cycle.runDownStarted() == null) {
-            return cycle.fullSeen() == null && !fullUnseen
-                    ? CalibrateEntry.CycleStep.FULL_SEEN
-                    : CalibrateEntry.CycleStep.RUN_DOWN_STARTED;
-        }
-        if (cycle.shutDownSeen() == null) {
-            return CalibrateEntry.CycleStep.SHUT_DOWN_SEEN;
-        }
-        if (cycle.lastChargeStarted() == null) {
-            return CalibrateEntry.CycleStep.LAST_CHARGE_STARTED;
-        }
-        return cycle.lastChargeEnded() == null ? CalibrateEntry.CycleStep.LAST_CHARGE_ENDED : null;
+    public CalibrateView view(JobFile job, Attempt attempt, Instant now) {
+        return CalibrateView.of(job, attempt, now, shop.hours());
     }
 }

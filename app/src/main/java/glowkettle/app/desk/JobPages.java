@@ -25,10 +25,10 @@ public class JobPages {
 
     private final JournalBook journal;
     private final LimitsBook limits;
-    private final Map<Stage, StagePage> pages = new HashMap<>();
+    private final Map<Stage, StagePage<?>> pages = new HashMap<>();
     private final InstantSource clock;
 
-    JobPages(JournalBook journal, LimitsBook limits, List<StagePage> pages, InstantSource clock) {
+    JobPages(JournalBook journal, LimitsBook limits, List<StagePage<?>> pages, InstantSource clock) {
         this.journal = journal;
         this.limits = limits;
         this.clock = clock;
@@ -86,13 +86,18 @@ public class JobPages {
     public String draw(long number, Stage stage, Attempt attempt, @Nullable Long corrects, Model model) {
         JobFile job = journal.file(number);
         frame(job, job.next(), stage, true, model);
-        model.addAttribute("attempt", attempt);
         model.addAttribute("correcting", correcting(job, corrects));
-        StagePage page = pages.get(stage);
+        StagePage<?> page = pages.get(stage);
         if (page == null) {
             throw new IllegalStateException("No page draws " + stage);
         }
-        page.fill(model, job, attempt, clock.instant());
+        view(page, job, attempt, model);
         return stage.path() + "/page";
+    }
+
+    private <V extends Record> void view(StagePage<V> page, JobFile job, Attempt attempt, Model model) {
+        V view = page.view(job, attempt, clock.instant());
+        model.addAttribute("view", view);
+        model.addAttribute("attempt", page.attempt(view, attempt));
     }
 }

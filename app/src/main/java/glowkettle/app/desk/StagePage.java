@@ -4,14 +4,23 @@ import glowkettle.app.binding.Attempt;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
 import java.time.Instant;
-import org.springframework.ui.Model;
 
 /**
- * The page of one stage: a pure function of the job, of what was asked or typed, and of the time, put into the model under
- * its template's names.
+ * The page of one stage, drawn by {@code <stage>/page} from one view.
+ *
+ * @param <V> the view
  */
-public interface StagePage {
+public interface StagePage<V extends Record> {
     Stage stage();
 
-    void fill(Model model, JobFile job, Attempt attempt, Instant now);
+    /**
+     * What its template draws, as {@code view}: a pure function of the job, of what was asked or typed, and of the time. The
+     * template asks it by its methods, and decides nothing.
+     */
+    V view(JobFile job, Attempt attempt, Instant now);
+
+    /** What stands in the forms, where the page knows better than what was sent. */
+    default Attempt attempt(V view, Attempt sent) {
+        return sent;
+    }
 }

@@ -82,7 +82,12 @@ public final class FormPost {
     /** @param beside what is wrong with fields that the record does not have */
     public <R extends Record> String answer(
             String form, Class<R> type, List<Fault> beside, Function<R, Taken> write, Function<Attempt, String> page) {
-        Bound<R> bound = read(type);
+        return answer(form, read(type), beside, write, page);
+    }
+
+    /** @param bound the record as it was read, for who looked into it already */
+    public <R extends Record> String answer(
+            String form, Bound<R> bound, List<Fault> beside, Function<R, Taken> write, Function<Attempt, String> page) {
         List<Fault> faults =
                 Stream.concat(bound.faults().stream(), beside.stream()).toList();
         return answer(form, faults.isEmpty() ? write.apply(bound.get()) : new Taken.Refused(faults), page);

@@ -11,7 +11,7 @@ import java.util.List;
  * @param jobs whose packs leave
  */
 public record HandOverTyped(
-        @Says(value = "Collector", longest = 120) String collector,
+        @Says(value = "Who collects them", longest = 120) String collector,
 
         @Says("Packs that leave") @Within(min = "1", max = "999999999999999", whole = true)
         List<BigDecimal> jobs) {}

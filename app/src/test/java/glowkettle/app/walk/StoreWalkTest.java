@@ -80,7 +80,7 @@ class StoreWalkTest {
             lead.open("/isolation/hand-overs")
                     .tap("jobs[]", String.valueOf(job.number()))
                     .press("Enter");
-            lead.sees("Say who collects them");
+            lead.sees("Missing: Who collects them");
             lead.type("collector", "Harbour recycling barge").press("Enter");
             lead.headed("Hand-over").sees("job " + job.number()).sees("Harbour recycling barge");
             Download csv = lead.page()

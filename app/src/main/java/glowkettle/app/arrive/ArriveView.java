@@ -1,0 +1,54 @@
+package glowkettle.app.arrive;
+
+import glowkettle.job.JobFile;
+import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.open.Opening;
+import glowkettle.job.photo.JobPhotos;
+import glowkettle.job.photo.PhotoEntry;
+import glowkettle.open.TeardownPlan;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Arrive as it is drawn: what was said at the counter, the promise and the quote, the photos and the shell. */
+public record ArriveView(
+        JobFile job, HoldPanel.Shown hold, @Nullable Instant earliest) {
+    public ArriveEntry.JobOpened opened() {
+        return Arriving.of(job).opened();
+    }
+
+    public Instant promise() {
+        return Arriving.of(job.state()).promise();
+    }
+
+    public boolean promisedTooEarly() {
+        Instant promise = Arriving.of(job.state()).promise();
+        return promise != null && earliest != null && promise.isBefore(earliest);
+    }
+
+    public TeardownPlan plan() {
+        return Opening.of(job).plan().result();
+    }
+
+    public BigDecimal labourMinutes() {
+        return Opening.of(job).labourMinutes();
+    }
+
+    public @Nullable QuoteShown quote() {
+        return QuoteShown.of(job).orElse(null);
+    }
+
+    public List<PhotoEntry.PhotoTaken> photos() {
+        return JobPhotos.of(job).photos();
+    }
+
+    public boolean nameable() {
+        return ModelNaming.isNameable(job);
+    }
+
+    public List<Opening.Note> learnt() {
+        return ModelNaming.learnt(job);
+    }
+}

@@ -1,0 +1,146 @@
+package glowkettle.app.assess;
+
+import glowkettle.app.isolation.Containers;
+import glowkettle.assess.GaugeReading;
+import glowkettle.assess.HazardReadings;
+import glowkettle.finding.AppliedLimit;
+import glowkettle.job.JobFile;
+import glowkettle.job.Moment;
+import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
+import glowkettle.job.assess.PackHealth;
+import glowkettle.job.isolation.Isolating;
+import glowkettle.job.isolation.IsolationEntry;
+import glowkettle.job.open.Opening;
+import glowkettle.limits.Limit;
+import java.lang.reflect.RecordComponent;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Assess as it is drawn: the reading asked for, those taken, health, and in an isolated job its sheet. */
+public record AssessView(JobFile job, HealthPanel panel, Containers.@Nullable Proposal proposal) {
+    private static final List<String> LOOK_FIELDS = Arrays.stream(HazardReadings.Look.class.getRecordComponents())
+            .filter(component -> component.getType() == Boolean.class)
+            .map(RecordComponent::getName)
+            .toList();
+
+    static AssessView of(JobFile job, Instant now, Containers containers, ZoneId zone) {
+        return new AssessView(
+                job, HealthPanel.of(job, now, zone), Assessing.of(job).halted() ? containers.proposal(job) : null);
+    }
+
+    public NextReading asking() {
+        return NextReading.of(job);
+    }
+
+    public Boolean restProposed() {
+        return RestProposed.of(job).atRest();
+    }
+
+    public String restBecause() {
+        return RestProposed.of(job).because();
+    }
+
+    public boolean severalCells() {
+        return !job.packKnown() || job.model().pack().series().intValue() > 1;
+    }
+
+    public boolean hasTouchPanel() {
+        return job.model().hasTouchPanel();
+    }
+
+    public AssessEntry.@Nullable ColdStep coldNext() {
+        return Assessing.of(job).coldRemovalNext().orElse(null);
+    }
+
+    public AssessEntry.ColdStep[] coldSteps() {
+        return AssessEntry.ColdStep.values();
+    }
+
+    public boolean waitsForRunDown() {
+        return PackHealth.of(job).waitsForRunDown();
+    }
+
+    public boolean runDownUndecided() {
+        return Opening.of(job).runDownUndecided();
+    }
+
+    public AppliedLimit runDownTarget() {
+        return job.limits().applied(Limit.RUN_DOWN_TARGET_PERCENT);
+    }
+
+    public HazardReadings.@Nullable Look look() {
+        return job.state()
+                .latest(AssessEntry.Looked.class)
+                .map(AssessEntry.Looked::look)
+                .orElse(null);
+    }
+
+    public HazardReadings.@Nullable Warmth warmth() {
+        return job.state()
+                .latest(AssessEntry.WarmthTaken.class)
+                .map(AssessEntry.WarmthTaken::warmth)
+                .orElse(null);
+    }
+
+    public HazardReadings.@Nullable Seam seam() {
+        return job.state()
+                .latest(AssessEntry.SeamTaken.class)
+                .map(AssessEntry.SeamTaken::seam)
+                .orElse(null);
+    }
+
+    public HazardReadings.@Nullable Thickness thickness() {
+        return job.state()
+                .latest(AssessEntry.ThicknessTaken.class)
+                .map(AssessEntry.ThicknessTaken::thickness)
+                .orElse(null);
+    }
+
+    public HazardReadings.@Nullable Voltage voltage() {
+        return job.state()
+                .latest(AssessEntry.VoltageTaken.class)
+                .map(AssessEntry.VoltageTaken::voltage)
+                .orElse(null);
+    }
+
+    public @Nullable GaugeReading gauge() {
+        return Assessing.of(job).gaugeReading(Moment.BEFORE).orElse(null);
+    }
+
+    public BigDecimal meterError() {
+        return job.limits().of(Limit.METER_ERROR_MV);
+    }
+
+    public SeamFace seamFace() {
+        return SeamFace.of(job.model());
+    }
+
+    public HazardReadings.VoltageSource[] voltageSources() {
+        return HazardReadings.VoltageSource.values();
+    }
+
+    public HazardReadings.Wet[] wets() {
+        return HazardReadings.Wet.values();
+    }
+
+    public List<TakenReading> kinds() {
+        return TakenReading.all(job);
+    }
+
+    public List<String> lookFields() {
+        return LOOK_FIELDS;
+    }
+
+    public boolean halted() {
+        return Assessing.of(job).halted();
+    }
+
+    public IsolationEntry.@Nullable PackStored stored() {
+        return Isolating.of(job).stored().orElse(null);
+    }
+}

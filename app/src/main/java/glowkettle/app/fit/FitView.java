@@ -1,0 +1,146 @@
+package glowkettle.app.fit;
+
+import glowkettle.app.isolation.Containers;
+import glowkettle.assess.HazardReadings;
+import glowkettle.assess.Tier;
+import glowkettle.assess.TierVerdict;
+import glowkettle.cell.Body;
+import glowkettle.finding.AppliedLimit;
+import glowkettle.finding.Result;
+import glowkettle.finding.Unanswerable;
+import glowkettle.fit.PackComparison;
+import glowkettle.fit.PackLabel;
+import glowkettle.fit.SizeCode;
+import glowkettle.fit.Verdict;
+import glowkettle.job.JobFile;
+import glowkettle.job.fit.FitEntry;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Overheating;
+import glowkettle.job.isolation.Isolating;
+import glowkettle.library.OldPack;
+import glowkettle.library.PackData;
+import glowkettle.limits.Limit;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Fit as it is drawn: the label, the comparison it gave, and whether the new pack may be taken. */
+public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
+    static FitView of(JobFile job, Containers containers) {
+        boolean onTheBench = job.liftedOut()
+                && Isolating.of(job).stored().isEmpty()
+                && !Fitting.of(job).keepsPack()
+                && !job.closed();
+        return new FitView(job, onTheBench ? containers.proposal(job) : null);
+    }
+
+    public PackData pack() {
+        return job.model().pack();
+    }
+
+    public @Nullable OldPack oldPack() {
+        return job.state()
+                .latest(FitEntry.OldPackRead.class)
+                .map(FitEntry.OldPackRead::pack)
+                .orElse(null);
+    }
+
+    public @Nullable PackLabel label() {
+        return Fitting.of(job).offered().orElse(null);
+    }
+
+    public @Nullable Result<PackComparison.Comparison> comparison() {
+        return Fitting.of(job).comparison().orElse(null);
+    }
+
+    public Body[] bodies() {
+        return Body.values();
+    }
+
+    public boolean chosen() {
+        return Fitting.of(job).packChosen();
+    }
+
+    public boolean keepsPack() {
+        return Fitting.of(job).keepsPack();
+    }
+
+    public boolean prisedOff() {
+        return Freeing.of(job).prisedOff();
+    }
+
+    public boolean takeable() {
+        return fits() && sound() && job.liftedOut();
+    }
+
+    public boolean takeOutFirst() {
+        return fits() && sound() && !job.liftedOut();
+    }
+
+    public boolean lookFirst() {
+        return fits() && !sound();
+    }
+
+    public @Nullable String fallen() {
+        return Fitting.of(job).promiseFallen().orElse(null);
+    }
+
+    public @Nullable Result<TierVerdict> newPack() {
+        return job.newPackTier().orElse(null);
+    }
+
+    public boolean soldered() {
+        return job.model().leads() != null;
+    }
+
+    public FitEntry.@Nullable NewLeadsMeasured newLeads() {
+        return Fitting.of(job).newLeads().orElse(null);
+    }
+
+    public boolean severalCells() {
+        return job.model().pack().series().intValue() > 1;
+    }
+
+    public HazardReadings.VoltageSource[] voltageSources() {
+        return HazardReadings.VoltageSource.values();
+    }
+
+    public AppliedLimit notCharged() {
+        return job.limits().applied(Limit.CELL_LOW_GUARDED_V);
+    }
+
+    public boolean mayReturn() {
+        return !Overheating.of(job).cellsWereTooHot()
+                && !job.oldPackTier().result().tier().atLeast(Tier.GUARDED);
+    }
+
+    public @Nullable List<SizeCode.Reading> sizeReadings() {
+        String code = Fitting.of(job).offered().map(PackLabel::sizeCode).orElse(null);
+        if (code == null) {
+            return List.of();
+        }
+        PackData pack = job.model().pack();
+        try {
+            return SizeCode.readings(
+                            new SizeCode.Request(code, pack.bayThicknessMm(), pack.bayWidthMm(), pack.bayLengthMm()),
+                            job.limits())
+                    .result();
+        } catch (Unanswerable unreadable) {
+            return List.of();
+        }
+    }
+
+    private boolean fits() {
+        return Fitting.of(job)
+                        .comparison()
+                        .filter(comparison -> comparison.result().verdict().compareTo(Verdict.ASK) < 0)
+                        .isPresent()
+                && !Fitting.of(job).packChosen();
+    }
+
+    private boolean sound() {
+        return job.newPackTier()
+                .filter(judged -> judged.result().tier() == Tier.CLEAR)
+                .isPresent();
+    }
+}

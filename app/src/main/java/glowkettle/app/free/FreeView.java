@@ -1,0 +1,171 @@
+package glowkettle.app.free;
+
+import glowkettle.app.binding.Attempt;
+import glowkettle.app.shop.Shop;
+import glowkettle.finding.AppliedLimit;
+import glowkettle.free.Bending;
+import glowkettle.free.Effort;
+import glowkettle.free.IgnitionLock;
+import glowkettle.free.Ladder;
+import glowkettle.free.Loosening;
+import glowkettle.free.Solvent;
+import glowkettle.heat.Adhesive;
+import glowkettle.heat.HeatPlace;
+import glowkettle.heat.Refit;
+import glowkettle.job.JobFile;
+import glowkettle.job.assess.Assessing;
+import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Overheating;
+import glowkettle.job.free.Overrun;
+import glowkettle.job.open.Opening;
+import glowkettle.library.Bond;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import glowkettle.open.TeardownPlan;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Free as it is drawn: the bond or the leads at hand, what runs, what is wet, and the one way to go. */
+public record FreeView(
+        JobFile job,
+        Instant now,
+        @Nullable Bond bond,
+        @Nullable HeatPanel heat,
+        @Nullable LeadPanel leads,
+        @Nullable Ladder ladder,
+        Map<HeatPlace, String> taken,
+        @Nullable PickedSetting picked) {
+    static FreeView of(JobFile job, Attempt attempt, Instant now, Shop shop, HeatPlaces places) {
+        Freeing freeing = Freeing.of(job);
+        Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
+        HeatPanel heat = bond == null || bond.stack().adhesive() == Adhesive.STRETCH_STRIPS
+                ? null
+                : HeatPanel.of(job, bond, shop.heatsWith(), now);
+        boolean choosing = heat != null && !heat.isOn();
+        return new FreeView(
+                job,
+                now,
+                bond,
+                heat,
+                freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null),
+                bond == null ? null : ladder(freeing, bond, heat, now),
+                choosing ? places.taken(job, shop) : Map.of(),
+                choosing
+                        ? PickedSetting.of(
+                                job, bond, heat, attempt, shop.hours().zone(), now)
+                        : null);
+    }
+
+    public boolean halted() {
+        return Assessing.of(job).halted();
+    }
+
+    public @Nullable BigDecimal cellNowC() {
+        return Freeing.of(job).cellNowC().orElse(null);
+    }
+
+    public @Nullable Instant cooledAt() {
+        return Freeing.of(job).cooledAt().orElse(null);
+    }
+
+    public @Nullable Bond heatedLast() {
+        return Freeing.of(job).heatedLast().orElse(null);
+    }
+
+    public @Nullable Overrun overrun() {
+        return bond == null
+                ? null
+                : Overheating.of(job).overruns().stream()
+                        .filter(one -> one.live() && one.bond().operation().equals(bond.operation()))
+                        .reduce((earlier, later) -> later)
+                        .orElse(null);
+    }
+
+    public @Nullable String refusedNow() {
+        Opening opening = Opening.of(job);
+        return opening.nextStep()
+                .flatMap(step -> opening.refusedNow(step.operation(), now))
+                .orElse(null);
+    }
+
+    public TeardownPlan.@Nullable Step step() {
+        return Opening.of(job).nextStep().orElse(null);
+    }
+
+    public @Nullable Loosening tryBy() {
+        return ladder == null ? null : FreeTask.tryBy(ladder).orElse(null);
+    }
+
+    public @Nullable IgnitionLock lock() {
+        return Freeing.of(job).ignition().orElse(null);
+    }
+
+    public boolean wet() {
+        return Freeing.of(job).isWet(now);
+    }
+
+    public FreeTask act() {
+        return FreeTask.of(Freeing.of(job), bond, heat, leads, ladder, now);
+    }
+
+    public List<FreeEntry.StripDrawn> strips() {
+        return bond == null ? List.of() : Freeing.of(job).strips(bond.operation());
+    }
+
+    public List<Ladder.Try> tries() {
+        return bond == null ? List.of() : Freeing.of(job).tries(bond.operation());
+    }
+
+    public List<Dose> doses() {
+        return bond == null ? List.of() : Dose.of(bond, job.limits());
+    }
+
+    public Effort[] efforts() {
+        return Effort.values();
+    }
+
+    public Refit.Spot[] spots() {
+        return Refit.Spot.values();
+    }
+
+    public Solvent.Lies[] lies() {
+        return Solvent.Lies.values();
+    }
+
+    public Bending.Shape[] shapes() {
+        return Bending.Shape.values();
+    }
+
+    public boolean mayHeat() {
+        return ladder != null && ladder.allows(Loosening.HEAT);
+    }
+
+    public boolean maySolvent() {
+        return ladder != null && ladder.allows(Loosening.SOLVENT);
+    }
+
+    public AppliedLimits limit() {
+        return new AppliedLimits(job.limits());
+    }
+
+    public BigDecimal thicknessMm() {
+        return job.model().pack().thicknessMm();
+    }
+
+    /** What templates quote of the limits this job is judged by, by the limit's name. */
+    public record AppliedLimits(ShopLimits limits) {
+        public AppliedLimit of(String name) {
+            return limits.applied(Limit.valueOf(name));
+        }
+    }
+
+    private static Ladder ladder(Freeing freeing, Bond bond, @Nullable HeatPanel heat, Instant now) {
+        Boolean windowExists =
+                heat == null ? null : Boolean.valueOf(!heat.offers().isEmpty());
+        return freeing.ladder(bond, windowExists, now).result();
+    }
+}

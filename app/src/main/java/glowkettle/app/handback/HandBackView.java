@@ -1,0 +1,69 @@
+package glowkettle.app.handback;
+
+import glowkettle.app.isolation.Containers;
+import glowkettle.job.JobFile;
+import glowkettle.job.Role;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.handback.HandBackEntry;
+import glowkettle.job.handback.Signatures;
+import glowkettle.job.isolation.Isolating;
+import glowkettle.job.isolation.IsolationEntry;
+import glowkettle.job.open.Opening;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Hand back as it is drawn: where the old pack is, the sheet, and who signs. */
+public record HandBackView(JobFile job, Containers.@Nullable Proposal proposal) {
+    static HandBackView of(JobFile job, Containers containers) {
+        return new HandBackView(job, Isolating.of(job).stored().isEmpty() ? containers.proposal(job) : null);
+    }
+
+    public OwnersSheet sheet() {
+        return OwnersSheet.of(job);
+    }
+
+    public IsolationEntry.@Nullable PackStored stored() {
+        return Isolating.of(job).stored().orElse(null);
+    }
+
+    public boolean keepsPack() {
+        return Fitting.of(job).keepsPack();
+    }
+
+    public boolean needsLead() {
+        return job.needsLead();
+    }
+
+    public String oldPackIs() {
+        Isolating isolating = Isolating.of(job);
+        if (isolating.collector().isPresent()) {
+            return "The old pack was handed over to " + isolating.collector().get();
+        }
+        if (isolating.liesIn().isPresent()) {
+            return "The old pack lies in " + isolating.liesIn().get();
+        }
+        return Opening.of(job).stepsIn().isEmpty() ? "It was not opened" : "The old pack is in the device again";
+    }
+
+    public boolean technicianSigned() {
+        return Signatures.of(job).by(Role.TECHNICIAN);
+    }
+
+    public @Nullable String failed() {
+        return Signatures.of(job).forTheOwner().isPresent()
+                ? null
+                : Signatures.of(job).failedCheck().orElse(null);
+    }
+
+    public boolean leadSigned() {
+        return Signatures.of(job).by(Role.LEAD);
+    }
+
+    public boolean closed() {
+        return job.closed();
+    }
+
+    public List<HandBackEntry.Addendum> addenda() {
+        return job.state().all(HandBackEntry.Addendum.class).toList();
+    }
+}

@@ -1,0 +1,147 @@
+package glowkettle.app.open;
+
+import glowkettle.app.binding.Attempt;
+import glowkettle.arrive.OpenedBefore;
+import glowkettle.finding.Figures;
+import glowkettle.finding.Result;
+import glowkettle.job.JobFile;
+import glowkettle.job.arrive.Arriving;
+import glowkettle.job.assess.Assessing;
+import glowkettle.job.free.Freeing;
+import glowkettle.job.open.FastenerLog;
+import glowkettle.job.open.LearntMinutes;
+import glowkettle.job.open.OpenEntry;
+import glowkettle.job.open.Opening;
+import glowkettle.job.photo.JobPhotos;
+import glowkettle.job.photo.PhotoEntry;
+import glowkettle.job.wayback.JobTray;
+import glowkettle.library.Fastener;
+import glowkettle.open.Mixup;
+import glowkettle.open.TeardownPlan;
+import glowkettle.open.Tray;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Open as it is drawn: the step at hand, the face it is about, the tray, and the plan. */
+public record OpenView(
+        JobFile job, Attempt attempt, Instant now, @Nullable String stepId, List<Fastener> due, List<FaceView> faces) {
+    static OpenView of(JobFile job, Attempt attempt, Instant now) {
+        String stepId =
+                Opening.of(job).nextStep().map(next -> next.operation().id()).orElse(null);
+        FastenerLog log = FastenerLog.of(job);
+        List<Fastener> due = stepId == null
+                ? List.of()
+                : job.model().fastenersOf(stepId).stream()
+                        .filter(fastener -> !log.out().contains(fastener.id()))
+                        .filter(fastener -> !log.missing().contains(fastener.id()))
+                        .toList();
+        return new OpenView(job, attempt, now, stepId, due, FaceView.of(job, stepId));
+    }
+
+    public Result<TeardownPlan> plan() {
+        return Opening.of(job).plan();
+    }
+
+    public List<String> stepsIn() {
+        return Opening.of(job).stepsIn();
+    }
+
+    public Ribbon ribbon() {
+        return Ribbon.of(
+                Opening.of(job).plan().result(), Set.copyOf(Opening.of(job).stepsIn()));
+    }
+
+    public TeardownPlan.@Nullable Step step() {
+        return Opening.of(job).nextStep().orElse(null);
+    }
+
+    public FaceView atHand() {
+        return FaceView.atHand(faces);
+    }
+
+    public boolean halted() {
+        return Assessing.of(job).halted();
+    }
+
+    public boolean mustConfirm() {
+        return Opening.of(job)
+                        .nextStep()
+                        .filter(next -> next.operation().isInside())
+                        .isPresent()
+                && !Opening.of(job).conditionsConfirmed();
+    }
+
+    public Result<Tray.State> tray() {
+        return JobTray.of(job).tray();
+    }
+
+    public TrayPanel trayPanel() {
+        return TrayPanel.of(job, faces);
+    }
+
+    public List<StuckFastener> stuck() {
+        return StuckFastener.of(job, due);
+    }
+
+    public List<Mixup> foundInstead() {
+        return FastenerLog.of(job).foundInstead();
+    }
+
+    public boolean openedBefore() {
+        return Arriving.of(job).openedBefore() != OpenedBefore.NO;
+    }
+
+    public Planning planning() {
+        return Planning.of(job, attempt);
+    }
+
+    public List<PhotoEntry.PhotoTaken> photos() {
+        return stepId == null ? List.of() : JobPhotos.of(job).photosOf(stepId);
+    }
+
+    public boolean freeing() {
+        return Opening.of(job)
+                .nextStep()
+                .filter(next -> Freeing.isFreeing(job, next.operation()))
+                .isPresent();
+    }
+
+    public @Nullable String refusedNow() {
+        return Opening.of(job)
+                .nextStep()
+                .filter(next -> job.model().fastenersOf(next.operation().id()).isEmpty())
+                .filter(next -> !Freeing.isFreeing(job, next.operation()))
+                .flatMap(next -> Opening.of(job).refusedNow(next.operation(), now))
+                .orElse(null);
+    }
+
+    public Map<String, BigDecimal> taken() {
+        Map<String, BigDecimal> minutes = new LinkedHashMap<>();
+        LearntMinutes.taken(job).forEach((step, took) -> minutes.put(step, Figures.round(took.toSeconds() / 60.0, 1)));
+        return minutes;
+    }
+
+    public List<OpenEntry.LearntStep> learnt() {
+        return job.state()
+                .latest(OpenEntry.MinutesLearnt.class)
+                .map(OpenEntry.MinutesLearnt::steps)
+                .orElse(List.of());
+    }
+
+    public @Nullable String labelDiffers() {
+        return Opening.of(job).labelDiffers().orElse(null);
+    }
+
+    public @Nullable OrderedPack ordered() {
+        return OrderedPack.of(job).orElse(null);
+    }
+
+    public int doneCount() {
+        return Opening.of(job).stepsIn().size();
+    }
+}
