@@ -5,7 +5,6 @@ import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.open.Opening;
 import glowkettle.job.photo.JobPhotos;
-import glowkettle.job.photo.PhotoEntry;
 import glowkettle.open.TeardownPlan;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -40,7 +39,7 @@ public record ArriveView(
         return QuoteShown.of(job).orElse(null);
     }
 
-    public List<PhotoEntry.PhotoTaken> photos() {
+    public List<JobPhotos.Photo> photos() {
         return JobPhotos.of(job).photos();
     }
 

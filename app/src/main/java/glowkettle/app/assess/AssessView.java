@@ -10,7 +10,6 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.PackHealth;
 import glowkettle.job.isolation.Isolating;
-import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.Opening;
 import glowkettle.limits.Limit;
 import java.lang.reflect.RecordComponent;
@@ -140,7 +139,7 @@ public record AssessView(JobFile job, HealthPanel panel, Containers.@Nullable Pr
         return Assessing.of(job).halted();
     }
 
-    public IsolationEntry.@Nullable PackStored stored() {
+    public Isolating.@Nullable Lying stored() {
         return Isolating.of(job).stored().orElse(null);
     }
 }

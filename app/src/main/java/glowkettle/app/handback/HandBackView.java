@@ -7,7 +7,6 @@ import glowkettle.job.fit.Fitting;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.handback.Signatures;
 import glowkettle.job.isolation.Isolating;
-import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.Opening;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +21,7 @@ public record HandBackView(JobFile job, Containers.@Nullable Proposal proposal) 
         return OwnersSheet.of(job);
     }
 
-    public IsolationEntry.@Nullable PackStored stored() {
+    public Isolating.@Nullable Lying stored() {
         return Isolating.of(job).stored().orElse(null);
     }
 

@@ -13,7 +13,6 @@ import glowkettle.job.open.LearntMinutes;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
 import glowkettle.job.photo.JobPhotos;
-import glowkettle.job.photo.PhotoEntry;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.library.Fastener;
 import glowkettle.open.Mixup;
@@ -100,7 +99,7 @@ public record OpenView(
         return Planning.of(job, attempt);
     }
 
-    public List<PhotoEntry.PhotoTaken> photos() {
+    public List<JobPhotos.Photo> photos() {
         return stepId == null ? List.of() : JobPhotos.of(job).photosOf(stepId);
     }
 

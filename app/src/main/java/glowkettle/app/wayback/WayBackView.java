@@ -9,7 +9,6 @@ import glowkettle.job.JobFile;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.open.FastenerLog;
 import glowkettle.job.photo.JobPhotos;
-import glowkettle.job.photo.PhotoEntry;
 import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.WayBackEntry;
@@ -96,7 +95,7 @@ public record WayBackView(
         return Fitting.of(job).packChosen();
     }
 
-    public List<PhotoEntry.PhotoTaken> photos() {
+    public List<JobPhotos.Photo> photos() {
         return stepId == null ? List.of() : JobPhotos.of(job).photosOf(stepId);
     }
 

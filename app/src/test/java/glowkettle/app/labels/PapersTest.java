@@ -3,6 +3,7 @@ package glowkettle.app.labels;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
@@ -17,6 +18,7 @@ import java.io.ByteArrayInputStream;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -29,6 +31,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningKettle.class)
 class PapersTest {
     private static final double MM_PER_POINT = 25.4 / 72;
+
+    /** A picture of a label, not a live camera: there is no next frame to try. */
+    private static final Map<DecodeHintType, Boolean> HARDER = Map.of(DecodeHintType.TRY_HARDER, true);
 
     private final Kettle kettle;
     private final Requests technician;
@@ -50,8 +55,10 @@ class PapersTest {
             var picture = new PDFRenderer(pdf).renderImageWithDPI(0, 300);
             int[] dots = picture.getRGB(0, 0, picture.getWidth(), picture.getHeight(), null, 0, picture.getWidth());
             var read = new QRCodeReader()
-                    .decode(new BinaryBitmap(new HybridBinarizer(
-                            new RGBLuminanceSource(picture.getWidth(), picture.getHeight(), dots))));
+                    .decode(
+                            new BinaryBitmap(new HybridBinarizer(
+                                    new RGBLuminanceSource(picture.getWidth(), picture.getHeight(), dots))),
+                            HARDER);
             assertThat(read.getText()).isEqualTo(kettle.address() + "/jobs/" + job.number());
         }
     }

@@ -11,6 +11,9 @@ import java.util.Optional;
 
 /** Where the old pack lies, and when it is looked at. */
 public final class Isolating {
+    /** Where a pack lies, by the container's id and what it is called. */
+    public record Lying(String container, String containerName) {}
+
     private final JobFile job;
     private final JobState state;
 
@@ -23,8 +26,9 @@ public final class Isolating {
         return new Isolating(job);
     }
 
-    public Optional<IsolationEntry.PackStored> stored() {
-        return state.latest(IsolationEntry.PackStored.class);
+    public Optional<Lying> stored() {
+        return state.latest(IsolationEntry.PackStored.class)
+                .map(stored -> new Lying(stored.container(), stored.containerName()));
     }
 
     /** Who took it away; empty while it is here. */
@@ -34,7 +38,7 @@ public final class Isolating {
 
     /** The name of the container that it was put into last. */
     public Optional<String> liesIn() {
-        return stored().map(IsolationEntry.PackStored::containerName);
+        return stored().map(Lying::containerName);
     }
 
     public Optional<IsolationEntry.PackReleased> released() {
