@@ -84,27 +84,27 @@ final class Contradictions {
     private void bound() {
         BigDecimal mostC = limits.of(Limit.TEMPERATURE_MOST_C);
         Warmth warmth = bounded.warmth();
-        if (over(warmth.surfaceC(), mostC)) {
+        BigDecimal surfaceC = warmth.surfaceC();
+        if (surfaceC != null && over(surfaceC, mostC)) {
             ask(
                     MissingReading.SURFACE,
                     "Take the surface again: %s is over what is believed, %s."
-                            .formatted(
-                                    Figures.withUnit(warmth.surfaceC(), "°C"),
-                                    limits.applied(Limit.TEMPERATURE_MOST_C)));
+                            .formatted(Figures.withUnit(surfaceC, "°C"), limits.applied(Limit.TEMPERATURE_MOST_C)));
             bounded = bounded.with(warmth.withSurface(mostC));
         }
         Cell cell = bounded.cell();
-        if (over(cell.cellC(), mostC)) {
+        BigDecimal cellC = cell.cellC();
+        if (cellC != null && over(cellC, mostC)) {
             ask(
                     MissingReading.CELL,
                     "Take the cell's temperature again: %s is over what is believed, %s."
-                            .formatted(Figures.withUnit(cell.cellC(), "°C"), limits.applied(Limit.TEMPERATURE_MOST_C)));
+                            .formatted(Figures.withUnit(cellC, "°C"), limits.applied(Limit.TEMPERATURE_MOST_C)));
             bounded = bounded.with(cell.withRead(mostC));
         }
         BigDecimal mostV = limits.of(Limit.CELL_MOST_V);
         Voltage voltage = bounded.voltage();
-        if (over(voltage.restedCellV(), mostV) || over(voltage.highestRestedCellV(), mostV)) {
-            BigDecimal read = over(voltage.restedCellV(), mostV) ? voltage.restedCellV() : voltage.highestRestedCellV();
+        BigDecimal read = over(voltage.restedCellV(), mostV) ? voltage.restedCellV() : voltage.highestRestedCellV();
+        if (read != null && over(read, mostV)) {
             ask(
                     MissingReading.RESTED_VOLTAGE,
                     "Read the voltage again: %s per cell is over what a cell can hold, %s. Is it the whole pack's?"
@@ -131,18 +131,20 @@ final class Contradictions {
         if (!Boolean.TRUE.equals(warmth.atRest())) {
             return;
         }
-        if (within(warmth.minutesSinceHeat())) {
+        BigDecimal sinceHeat = warmth.minutesSinceHeat();
+        if (sinceHeat != null && within(sinceHeat)) {
             ask(
                     MissingReading.REST,
                     "At rest, and heated %s ago: one of the two is wrong; say again which."
-                            .formatted(Figures.withUnit(warmth.minutesSinceHeat(), "min")));
+                            .formatted(Figures.withUnit(sinceHeat, "min")));
             pairs.add(atRestOr(readings -> readings.with(readings.warmth().withoutMinutesSinceHeat())));
         }
-        if (within(warmth.minutesSinceCurrent())) {
+        BigDecimal sinceCurrent = warmth.minutesSinceCurrent();
+        if (sinceCurrent != null && within(sinceCurrent)) {
             ask(
                     MissingReading.REST,
                     "At rest, and under current %s ago: one of the two is wrong; say again which."
-                            .formatted(Figures.withUnit(warmth.minutesSinceCurrent(), "min")));
+                            .formatted(Figures.withUnit(sinceCurrent, "min")));
             pairs.add(atRestOr(readings -> readings.with(readings.warmth().withoutMinutesSinceCurrent())));
         }
     }

@@ -9,6 +9,7 @@ import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
 import glowkettle.finding.Working;
+import glowkettle.heat.Layer.Part;
 import glowkettle.limits.Limit;
 import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
@@ -32,7 +33,7 @@ public record HeatWindow(
         @Says("Bond ready after") @Nullable BigDecimal bondReadyS,
         @Says("Cell at its limit after") @Nullable BigDecimal limitS,
         @Says("Off at the latest after") BigDecimal latestLiftOffS,
-        Layer.@Nullable Part clippedBy,
+        @Nullable Part clippedBy,
         @Says("Window") @Nullable BigDecimal widthS,
         @Nullable Afterwards afterwards,
         List<Point> curve) {
@@ -190,29 +191,28 @@ public record HeatWindow(
     private static List<Finding> findings(Request request, HeatWindow window, double worksFromC, ShopLimits limits) {
         List<Finding> findings = new ArrayList<>();
         boolean byConstruction = request.stack().bondTouchesCell() && worksFromC >= limits.number(Limit.CELL_HEATING_C);
+        BigDecimal readyS = window.bondReadyS();
         if (byConstruction) {
             findings.add(Finding.stop(
                     "heat-never",
                     "This bond lies on the cell and works from %s; the cell bears less. Solvent only."
                             .formatted(Figures.withUnit(worksFromC, 0, "°C"))));
-        } else if (window.isEmpty()) {
+        } else if (readyS == null || window.isEmpty()) {
             findings.add(Finding.stop(
                     "heat-window-empty",
                     "There is no window: %s. Take another setting or face, or the way without heat."
                             .formatted(
-                                    window.bondReadyS() == null
+                                    readyS == null
                                             ? "the bond never gets ready in time"
                                             : "the bond is ready after the latest lift-off")));
         } else {
             findings.add(Finding.note(
                     "heat-window",
                     "Workable from %s, off by %s at the latest."
-                            .formatted(
-                                    Figures.withUnit(window.bondReadyS(), "s"),
-                                    Figures.withUnit(window.latestLiftOffS(), "s"))));
+                            .formatted(Figures.withUnit(readyS, "s"), Figures.withUnit(window.latestLiftOffS(), "s"))));
         }
-        Layer.Part clippedBy = window.clippedBy();
-        if (clippedBy != null && clippedBy != Layer.Part.CELL) {
+        Part clippedBy = window.clippedBy();
+        if (clippedBy != null && clippedBy != Part.CELL) {
             findings.add(Finding.care(
                     "heat-clipped",
                     "The %s ends this window before the cell does."

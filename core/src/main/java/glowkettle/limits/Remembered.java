@@ -54,7 +54,7 @@ public final class Remembered<Q, A> {
             switch (failed.getCause()) {
                 case RuntimeException refused -> throw refused;
                 case Error broken -> throw broken;
-                case Throwable other -> throw new IllegalStateException(other);
+                case null, default -> throw new IllegalStateException(failed);
             }
         }
     }

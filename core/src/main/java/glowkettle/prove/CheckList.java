@@ -44,14 +44,12 @@ public final class CheckList {
             }
         }
         for (Operation operation : model.operations()) {
-            boolean listed = operation.function() == null
-                    || checks.stream().anyMatch(check -> check.id().equals(operation.function()));
-            if (!listed && operationsDone.contains(operation.id())) {
+            String function = operation.function();
+            if (function != null
+                    && checks.stream().noneMatch(check -> check.id().equals(function))
+                    && operationsDone.contains(operation.id())) {
                 checks.add(new Check(
-                        operation.function(),
-                        "Does the " + operation.function() + " work?",
-                        null,
-                        "because of “" + operation.label() + "”"));
+                        function, "Does the " + function + " work?", null, "because of “" + operation.label() + "”"));
             }
         }
         return checks;

@@ -18,7 +18,7 @@ public record ArriveView(
         return Arriving.of(job).opened();
     }
 
-    public Instant promise() {
+    public @Nullable Instant promise() {
         return Arriving.of(job.state()).promise();
     }
 

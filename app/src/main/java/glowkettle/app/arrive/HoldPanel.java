@@ -68,11 +68,11 @@ public class HoldPanel {
 
     private Held held(JobFile job, ArriveEntry.PressureHeld held) {
         PressureHold.Log log = logs.log(job.number(), held.log()).orElse(null);
-        boolean repeat = held.held().verdict() == PressureHold.Verdict.REPEAT && log != null;
+        boolean repeat = held.held().verdict() == PressureHold.Verdict.REPEAT;
         return new Held(
                 held.held(),
                 log,
-                repeat
+                repeat && log != null
                         ? PressureHold.judge(log, job.limits())
                                 .findings()
                                 .getFirst()

@@ -36,11 +36,11 @@ public record AssessView(JobFile job, HealthPanel panel, Containers.@Nullable Pr
         return NextReading.of(job);
     }
 
-    public Boolean restProposed() {
+    public @Nullable Boolean restProposed() {
         return RestProposed.of(job).atRest();
     }
 
-    public String restBecause() {
+    public @Nullable String restBecause() {
         return RestProposed.of(job).because();
     }
 
@@ -115,7 +115,7 @@ public record AssessView(JobFile job, HealthPanel panel, Containers.@Nullable Pr
         return job.limits().of(Limit.METER_ERROR_MV);
     }
 
-    public SeamFace seamFace() {
+    public @Nullable SeamFace seamFace() {
         return SeamFace.of(job.model());
     }
 

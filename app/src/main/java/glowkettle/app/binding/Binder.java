@@ -1,7 +1,6 @@
 package glowkettle.app.binding;
 
 import glowkettle.finding.Says;
-import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Within;
 import java.lang.reflect.AnnotatedParameterizedType;
 import java.lang.reflect.AnnotatedType;
@@ -75,10 +74,8 @@ public final class Binder {
         try {
             return type.getDeclaredConstructor(types).newInstance(values);
         } catch (InvocationTargetException e) {
-            String message = e.getCause() instanceof Unanswerable unanswerable
-                    ? unanswerable.getMessage()
-                    : String.valueOf(e.getCause().getMessage());
-            return fault(path, message);
+            Throwable refused = Objects.requireNonNullElse(e.getCause(), e);
+            return fault(path, refused.getMessage());
         } catch (ReflectiveOperationException e) {
             throw new IllegalStateException("The record %s cannot be made".formatted(type), e);
         }

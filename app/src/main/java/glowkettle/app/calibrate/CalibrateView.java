@@ -69,7 +69,7 @@ public record CalibrateView(
         return again() ? null : nextEvent(SoakCycle.of(job).progress(), fullUnseen);
     }
 
-    public Instant reckonedAt() {
+    public @Nullable Instant reckonedAt() {
         return reckonedAt(SoakCycle.of(job).progress(), clockPlan.result(), now);
     }
 

@@ -37,8 +37,10 @@ class EntryCompletion {
     }
 
     private void asSaid(Map<String, String[]> typed, String field, boolean ahead) {
-        if (!Typed.isBlank(typed.get(field))) {
-            typed.put(field, new String[] {TypedMoment.iso(typed.get(field)[0], ahead, clock.instant(), shop.zone())});
-        }
+        typed.computeIfPresent(
+                field,
+                (name, said) -> Typed.isBlank(said)
+                        ? said
+                        : new String[] {TypedMoment.iso(said[0], ahead, clock.instant(), shop.zone())});
     }
 }

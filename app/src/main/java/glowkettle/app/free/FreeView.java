@@ -45,7 +45,6 @@ public record FreeView(
         HeatPanel heat = bond == null || bond.stack().adhesive() == Adhesive.STRETCH_STRIPS
                 ? null
                 : HeatPanel.of(job, bond, shop.heatsWith(), now);
-        boolean choosing = heat != null && !heat.isOn();
         return new FreeView(
                 job,
                 now,
@@ -53,8 +52,8 @@ public record FreeView(
                 heat,
                 freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null),
                 bond == null ? null : ladder(freeing, bond, heat, now),
-                choosing ? places.taken(job, shop) : Map.of(),
-                choosing
+                heat != null && !heat.isOn() ? places.taken(job, shop) : Map.of(),
+                bond != null && heat != null && !heat.isOn()
                         ? PickedSetting.of(
                                 job, bond, heat, attempt, shop.hours().zone(), now)
                         : null);

@@ -15,6 +15,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -118,7 +119,7 @@ public class HandOvers {
         Map<Long, JobFile> jobs =
                 journal.files(packs.stream().map(StoreMapper.PackRow::job).toList());
         Map<String, PackChain> chains = new LinkedHashMap<>();
-        packs.forEach(pack -> chains.put(pack.label(), PackChain.of(jobs.get(pack.job()))));
+        packs.forEach(pack -> chains.put(pack.label(), PackChain.of(Objects.requireNonNull(jobs.get(pack.job())))));
         return chains;
     }
 }

@@ -59,7 +59,7 @@ public record OpenView(
         return Opening.of(job).nextStep().orElse(null);
     }
 
-    public FaceView atHand() {
+    public @Nullable FaceView atHand() {
         return FaceView.atHand(faces);
     }
 

@@ -3,6 +3,7 @@ package glowkettle.app.security;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.session.Session;
 
 /**
@@ -30,7 +31,7 @@ record SparingSession<S extends Session>(S session) implements Session {
     }
 
     @Override
-    public <T> T getAttribute(String name) {
+    public <T> @Nullable T getAttribute(String name) {
         return session.getAttribute(name);
     }
 

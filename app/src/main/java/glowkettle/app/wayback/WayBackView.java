@@ -67,7 +67,7 @@ public record WayBackView(
                 .toList();
     }
 
-    public FaceView atHand() {
+    public @Nullable FaceView atHand() {
         return FaceView.atHand(faces);
     }
 

@@ -69,11 +69,13 @@ public final class ReadingAdmission {
                             .formatted(Figures.withUnit(typed, "mm"), Figures.withUnit(known, "mm")));
         }
         BigDecimal nominal = typed != null ? typed : known;
+        if (nominal == null) {
+            return Optional.empty();
+        }
         Optional<BigDecimal> thickest = Stream.concat(
                         Stream.ofNullable(taken.middleThicknessMm()), taken.cornerThicknessMm().stream())
                 .max(Comparator.naturalOrder());
-        return thickest.filter(most ->
-                        nominal != null && most.compareTo(nominal.multiply(limits.of(Limit.NOMINAL_LEAST_SHARE))) < 0)
+        return thickest.filter(most -> most.compareTo(nominal.multiply(limits.of(Limit.NOMINAL_LEAST_SHARE))) < 0)
                 .map(most -> new Refusal(
                         record + "middleThicknessMm",
                         "%s measured and %s nominal cannot both be true: no pack is that much thinner. Measure again."

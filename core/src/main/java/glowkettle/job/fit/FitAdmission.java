@@ -40,7 +40,7 @@ final class FitAdmission {
             return Admission.no(
                     "label." + (ofLabel ? unanswerable.field() : "capacityMah"),
                     ofLabel
-                            ? unanswerable.getMessage()
+                            ? String.valueOf(unanswerable.getMessage())
                             : "%s mAh cannot be charged by this device: %s."
                                     .formatted(offered.label().capacityMah(), unanswerable.getMessage()));
         }

@@ -45,14 +45,15 @@ public record Overrun(
     private static Optional<Overrun> of(
             Bond bond, Heatings.Heating heating, Heatings heatings, ShopLimits limits, Instant now) {
         HeatWindow.Request request = heatings.request(heating, bond.stack());
-        Instant until = heating.to() == null ? now : heating.to();
+        Instant off = heating.to();
+        Instant until = off == null ? now : off;
         Instant latest = heating.from()
                 .plusMillis(latestS(request, heating, limits).movePointRight(3).longValue());
         if (!until.isAfter(latest)) {
             return Optional.empty();
         }
         boolean live = heating.isWarm(now);
-        Instant asked = live ? now : heating.to();
+        Instant asked = live || off == null ? now : off;
         BigDecimal cellC = Refit.predict(request, heating.readings(), heating.sinceS(asked), Refit.Spot.CELL, limits);
         return Optional.of(
                 new Overrun(bond, heating, latest, live, asked, cellC, peakC(request, heating, cellC, limits)));
