@@ -148,6 +148,7 @@ class LookTest {
                 page.setViewportSize(1280, 800);
                 technician.open(path);
                 objections(page, EVERYTHING).forEach(found -> objections.add(path + " " + found));
+                page.evaluate("() => document.querySelectorAll('main details').forEach(one => one.open = true)");
                 for (int width : WIDTHS) {
                     page.setViewportSize(width, 800);
                     int over = (int) page.evaluate(

@@ -21,7 +21,7 @@ import tools.jackson.databind.node.ObjectNode;
 @ExtendWith(RunningKettle.class)
 class CalculatorTest {
     private static final JsonMapper MAPPER = new JsonMapper();
-    private static final int FUZZED_BODIES = 10_000;
+    private static final int FUZZED_BODIES = 4_000;
 
     private final Requests requests;
     private final CalculatorController controller;
