@@ -22,6 +22,10 @@ final class Screenshots {
     private static final int HEIGHT = 800;
     private static final Map<String, String> DOCUMENTED = new LinkedHashMap<>();
 
+    private static final String TREND = "readings[0].at=2026-10-07T09:00&readings[0].sizeMm=5.8"
+            + "&readings[1].at=2026-10-21T09:00&readings[1].sizeMm=5.85&readings[2].at=2026-11-04T09:00"
+            + "&readings[2].sizeMm=5.95&readings[3].at=2026-11-18T09:00&readings[3].sizeMm=6.0&limitMm=6.38";
+
     static {
         // The heat of the demo is on from its beginning; its picture is taken while it is warming.
         DOCUMENTED.put("16-heat", "/jobs/38/free");
@@ -38,7 +42,7 @@ final class Screenshots {
         DOCUMENTED.put("11-isolation-store", "/isolation");
         DOCUMENTED.put("12-shop-limits", "/limits");
         DOCUMENTED.put("13-journal", "/jobs/13/journal");
-        DOCUMENTED.put("14-counter", "/jobs/30/arrive#quote");
+        DOCUMENTED.put("14-sums", "/sums/assess/swell-trend?" + TREND);
         DOCUMENTED.put("15-health", "/jobs/34/assess#health");
         DOCUMENTED.put("17-ladder", "/jobs/39/free#ladder");
         DOCUMENTED.put("18-tray", "/jobs/43/open#tray");
