@@ -92,7 +92,8 @@ function press(event) {
         evacuate();
         return;
     }
-    const target = [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)].find(visible);
+    // The ways through the house are open from every page, though their menu is closed.
+    const target = [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)].find((one) => visible(one) || one.closest("[data-ways]") !== null);
     if (target) {
         event.preventDefault();
         if (key === "m") {

@@ -89,6 +89,7 @@ class AssessCalculators implements Calculators {
                                 "Size",
                                 asked.readings(),
                                 asked.limitMm(),
+                                "limit",
                                 trend,
                                 new Words(shop.zone(), clock.instant())))),
                 new Calculator<>(

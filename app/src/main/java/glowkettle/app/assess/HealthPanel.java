@@ -50,6 +50,7 @@ public record HealthPanel(
                                 trend.of(),
                                 trend.readings(),
                                 trend.limitMm(),
+                                "isolate",
                                 trend.trend().result(),
                                 new Words(zone, now)),
                 soc,

@@ -27,13 +27,21 @@ final class TrendChart {
     private final String of;
     private final List<SwellTrend.Dated> readings;
     private final BigDecimal limitMm;
+    private final String limitIs;
     private final SwellTrend fitted;
     private final Words words;
     private final Instant from;
     private final Instant to;
     private final Axes axes;
 
-    private TrendChart(String of, List<SwellTrend.Dated> readings, BigDecimal limitMm, SwellTrend fitted, Words words) {
+    private TrendChart(
+            String of,
+            List<SwellTrend.Dated> readings,
+            BigDecimal limitMm,
+            String limitIs,
+            SwellTrend fitted,
+            Words words) {
+        this.limitIs = limitIs;
         this.of = of;
         this.readings = readings;
         this.limitMm = limitMm;
@@ -44,9 +52,18 @@ final class TrendChart {
         axes = new Axes(SHEET, new Axes.Range(0, Duration.between(from, to).toSeconds()), sizes());
     }
 
-    /** @param of what was measured */
-    static Plot of(String of, List<SwellTrend.Dated> readings, BigDecimal limitMm, SwellTrend fitted, Words words) {
-        return new TrendChart(of, readings, limitMm, fitted, words).draw();
+    /**
+     * @param of what was measured
+     * @param limitIs what happens at the limit
+     */
+    static Plot of(
+            String of,
+            List<SwellTrend.Dated> readings,
+            BigDecimal limitMm,
+            String limitIs,
+            SwellTrend fitted,
+            Words words) {
+        return new TrendChart(of, readings, limitMm, limitIs, fitted, words).draw();
     }
 
     private Instant ends() {
@@ -91,7 +108,7 @@ final class TrendChart {
                         at -> line.sizeMm(at) + line.bandMm(at))));
         marks.add(new Plot.Line("fit", axes.line(List.of(from, to), this::since, line::sizeMm)));
         marks.add(new Plot.Level(
-                "limit", axes.y(limitMm.doubleValue()), "", "isolate " + Figures.withUnit(limitMm, "mm")));
+                "limit", axes.y(limitMm.doubleValue()), "", limitIs + " " + Figures.withUnit(limitMm, "mm")));
         readings.forEach(reading -> marks.add(new Plot.Dot(
                 "reading", x(reading.at()), axes.y(reading.sizeMm().doubleValue()), Figures.of(reading.sizeMm()))));
         return new Plot(
