@@ -32,6 +32,7 @@ class ArrivePage implements StagePage<ArriveView> {
         return new ArriveView(
                 job,
                 hold.of(job, Moment.BEFORE),
-                job.closed() ? null : EarliestReady.of(job, now, shop.hours()).orElse(null));
+                job.closed() ? null : EarliestReady.of(job, now, shop.hours()).orElse(null),
+                QuoteShown.of(job).orElse(null));
     }
 }

@@ -13,7 +13,10 @@ import org.jspecify.annotations.Nullable;
 
 /** Arrive as it is drawn: what was said at the counter, the promise and the quote, the photos and the shell. */
 public record ArriveView(
-        JobFile job, HoldPanel.Shown hold, @Nullable Instant earliest) {
+        JobFile job,
+        HoldPanel.Shown hold,
+        @Nullable Instant earliest,
+        @Nullable QuoteShown quote) {
     public ArriveEntry.JobOpened opened() {
         return Arriving.of(job).opened();
     }
@@ -23,7 +26,7 @@ public record ArriveView(
     }
 
     public boolean promisedTooEarly() {
-        Instant promise = Arriving.of(job.state()).promise();
+        Instant promise = promise();
         return promise != null && earliest != null && promise.isBefore(earliest);
     }
 
@@ -33,10 +36,6 @@ public record ArriveView(
 
     public BigDecimal labourMinutes() {
         return Opening.of(job).labourMinutes();
-    }
-
-    public @Nullable QuoteShown quote() {
-        return QuoteShown.of(job).orElse(null);
     }
 
     public List<JobPhotos.Photo> photos() {

@@ -18,7 +18,6 @@ final class HoldChart {
     private static final Axes.Sheet SHEET = new Axes.Sheet(660, 226, 54, 12, 14, 32);
     private static final double ROOM_ABOVE = 1 / 0.9;
     private static final int PARTS = 4;
-    private static final int TABLE_ROWS = 20;
 
     private HoldChart() {}
 
@@ -64,14 +63,10 @@ final class HoldChart {
     }
 
     private static Plot.Table table(PressureHold.Log log) {
-        int every = Math.max(1, log.samples().size() / TABLE_ROWS);
-        return new Plot.Table(
+        return Plot.Table.of(
                 "The log in figures",
                 List.of("After", "Pressure"),
-                IntStream.iterate(0, i -> i < log.samples().size(), i -> i + every)
-                        .mapToObj(log.samples()::get)
-                        .map(sample ->
-                                List.of(Figures.withUnit(sample.seconds(), "s"), Figures.withUnit(sample.kpa(), "kPa")))
-                        .toList());
+                log.samples(),
+                sample -> List.of(Figures.withUnit(sample.seconds(), "s"), Figures.withUnit(sample.kpa(), "kPa")));
     }
 }

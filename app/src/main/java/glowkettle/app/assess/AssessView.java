@@ -18,10 +18,18 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** Assess as it is drawn: the reading asked for, those taken, health, and in an isolated job its sheet. */
-public record AssessView(JobFile job, HealthPanel panel, Containers.@Nullable Proposal proposal) {
+public record AssessView(
+        JobFile job,
+        HealthPanel panel,
+        Containers.@Nullable Proposal proposal,
+        NextReading asking,
+        AssessEntry.@Nullable ColdStep coldNext,
+        boolean waitsForRunDown,
+        @Nullable SeamFace seamFace) {
     private static final List<String> LOOK_FIELDS = Arrays.stream(HazardReadings.Look.class.getRecordComponents())
             .filter(component -> component.getType() == Boolean.class)
             .map(RecordComponent::getName)
@@ -29,11 +37,13 @@ public record AssessView(JobFile job, HealthPanel panel, Containers.@Nullable Pr
 
     static AssessView of(JobFile job, Instant now, Containers containers, ZoneId zone) {
         return new AssessView(
-                job, HealthPanel.of(job, now, zone), Assessing.of(job).halted() ? containers.proposal(job) : null);
-    }
-
-    public NextReading asking() {
-        return NextReading.of(job);
+                job,
+                HealthPanel.of(job, now, zone),
+                Assessing.of(job).halted() ? containers.proposal(job) : null,
+                NextReading.of(job),
+                Assessing.of(job).coldRemovalNext().orElse(null),
+                PackHealth.of(job).waitsForRunDown(),
+                SeamFace.of(job.model()));
     }
 
     public @Nullable Boolean restProposed() {
@@ -52,16 +62,8 @@ public record AssessView(JobFile job, HealthPanel panel, Containers.@Nullable Pr
         return job.model().hasTouchPanel();
     }
 
-    public AssessEntry.@Nullable ColdStep coldNext() {
-        return Assessing.of(job).coldRemovalNext().orElse(null);
-    }
-
     public AssessEntry.ColdStep[] coldSteps() {
         return AssessEntry.ColdStep.values();
-    }
-
-    public boolean waitsForRunDown() {
-        return PackHealth.of(job).waitsForRunDown();
     }
 
     public boolean runDownUndecided() {
@@ -73,38 +75,23 @@ public record AssessView(JobFile job, HealthPanel panel, Containers.@Nullable Pr
     }
 
     public HazardReadings.@Nullable Look look() {
-        return job.state()
-                .latest(AssessEntry.Looked.class)
-                .map(AssessEntry.Looked::look)
-                .orElse(null);
+        return latest(AssessEntry.Looked.class, AssessEntry.Looked::look);
     }
 
     public HazardReadings.@Nullable Warmth warmth() {
-        return job.state()
-                .latest(AssessEntry.WarmthTaken.class)
-                .map(AssessEntry.WarmthTaken::warmth)
-                .orElse(null);
+        return latest(AssessEntry.WarmthTaken.class, AssessEntry.WarmthTaken::warmth);
     }
 
     public HazardReadings.@Nullable Seam seam() {
-        return job.state()
-                .latest(AssessEntry.SeamTaken.class)
-                .map(AssessEntry.SeamTaken::seam)
-                .orElse(null);
+        return latest(AssessEntry.SeamTaken.class, AssessEntry.SeamTaken::seam);
     }
 
     public HazardReadings.@Nullable Thickness thickness() {
-        return job.state()
-                .latest(AssessEntry.ThicknessTaken.class)
-                .map(AssessEntry.ThicknessTaken::thickness)
-                .orElse(null);
+        return latest(AssessEntry.ThicknessTaken.class, AssessEntry.ThicknessTaken::thickness);
     }
 
     public HazardReadings.@Nullable Voltage voltage() {
-        return job.state()
-                .latest(AssessEntry.VoltageTaken.class)
-                .map(AssessEntry.VoltageTaken::voltage)
-                .orElse(null);
+        return latest(AssessEntry.VoltageTaken.class, AssessEntry.VoltageTaken::voltage);
     }
 
     public @Nullable GaugeReading gauge() {
@@ -113,10 +100,6 @@ public record AssessView(JobFile job, HealthPanel panel, Containers.@Nullable Pr
 
     public BigDecimal meterError() {
         return job.limits().of(Limit.METER_ERROR_MV);
-    }
-
-    public @Nullable SeamFace seamFace() {
-        return SeamFace.of(job.model());
     }
 
     public HazardReadings.VoltageSource[] voltageSources() {
@@ -141,5 +124,9 @@ public record AssessView(JobFile job, HealthPanel panel, Containers.@Nullable Pr
 
     public Isolating.@Nullable Lying stored() {
         return Isolating.of(job).stored().orElse(null);
+    }
+
+    private <E extends AssessEntry, R> @Nullable R latest(Class<E> kind, Function<E, R> reading) {
+        return job.state().latest(kind).map(reading).orElse(null);
     }
 }

@@ -21,60 +21,64 @@ import org.jspecify.annotations.Nullable;
 /** Calibrate as it is drawn: the plan by the clock, what to do with the hands next, and the verdict. */
 public record CalibrateView(
         JobFile job,
-        Instant now,
-        OpeningHours hours,
         Result<ClockPlan.Outcome> clockPlan,
         @Nullable String startAt,
-        boolean fullUnseen) {
+        Progress cycle,
+        Result<SoakVerdict.Verdict> verdict,
+        CalibrateEntry.@Nullable CycleStep nextEvent,
+        Timing timing) {
+    /**
+     * What hangs on the clock.
+     *
+     * @param wasPlannedAt when the next act was planned before, once that moved on
+     * @param reckonedAt when it must have shut down by itself
+     * @param chart of a plan that is gone by
+     */
+    public record Timing(
+            @Nullable Instant wasPlannedAt,
+            @Nullable Instant reckonedAt,
+            @Nullable Plot chart) {}
+
     static CalibrateView of(JobFile job, Attempt attempt, Instant now, OpeningHours hours) {
         String startAt = attempt.asked("startAt");
+        SoakCycle soak = SoakCycle.of(job);
+        Result<ClockPlan.Outcome> plan = soak.clockPlan(now, hours, start(startAt, hours, now));
+        Progress cycle = soak.progress();
+        Result<SoakVerdict.Verdict> verdict = soak.verdict();
+        boolean again = isAgain(verdict);
+        ClockPlan.Outcome.Planned planned = planned(plan);
         return new CalibrateView(
                 job,
-                now,
-                hours,
-                SoakCycle.of(job).clockPlan(now, hours, start(startAt, hours, now)),
+                plan,
                 startAt,
-                attempt.asked("unseen") != null);
+                cycle,
+                verdict,
+                again ? null : nextEvent(cycle, attempt.asked("unseen") != null),
+                new Timing(
+                        planned == null ? null : wasPlannedAt(job, hours, planned, startAt),
+                        planned == null ? null : reckonedAt(cycle, planned, now),
+                        planned == null || again ? null : ClockChart.of(planned, hours)));
     }
 
     public ClockPlan.Outcome.@Nullable Planned planned() {
-        return clockPlan.result() instanceof ClockPlan.Outcome.Planned planned ? planned : null;
+        return planned(clockPlan);
+    }
+
+    private static ClockPlan.Outcome.@Nullable Planned planned(Result<ClockPlan.Outcome> plan) {
+        return plan.result() instanceof ClockPlan.Outcome.Planned planned ? planned : null;
     }
 
     public ClockPlan.Outcome.@Nullable NoFit noFit() {
         return clockPlan.result() instanceof ClockPlan.Outcome.NoFit none ? none : null;
     }
 
-    public @Nullable Instant wasPlannedAt() {
-        ClockPlan.Outcome.Planned planned =
-                clockPlan.result() instanceof ClockPlan.Outcome.Planned found ? found : null;
-        return planned == null ? null : wasPlannedAt(job, hours, planned, startAt);
-    }
-
-    public @Nullable Plot chart() {
-        return clockPlan.result() instanceof ClockPlan.Outcome.Planned planned && !again()
-                ? ClockChart.of(planned, hours)
-                : null;
-    }
-
-    public Progress cycle() {
-        return SoakCycle.of(job).progress();
-    }
-
+    /** It has to be done again. */
     public boolean again() {
-        return SoakCycle.of(job).verdict().result().standing() == SoakVerdict.Standing.REPEAT;
+        return isAgain(verdict);
     }
 
-    public CalibrateEntry.@Nullable CycleStep nextEvent() {
-        return again() ? null : nextEvent(SoakCycle.of(job).progress(), fullUnseen);
-    }
-
-    public @Nullable Instant reckonedAt() {
-        return reckonedAt(SoakCycle.of(job).progress(), clockPlan.result(), now);
-    }
-
-    public Result<SoakVerdict.Verdict> verdict() {
-        return SoakCycle.of(job).verdict();
+    private static boolean isAgain(Result<SoakVerdict.Verdict> verdict) {
+        return verdict.result().standing() == SoakVerdict.Standing.REPEAT;
     }
 
     public SoakVerdict.Mishap[] mishaps() {
@@ -120,10 +124,8 @@ public record CalibrateView(
     }
 
     /** When it must have shut down by itself, if that lies behind. */
-    private static @Nullable Instant reckonedAt(Progress cycle, ClockPlan.Outcome plan, Instant now) {
-        if (cycle.runDownStarted() == null
-                || cycle.shutDownSeen() != null
-                || !(plan instanceof ClockPlan.Outcome.Planned planned)) {
+    private static @Nullable Instant reckonedAt(Progress cycle, ClockPlan.Outcome.Planned planned, Instant now) {
+        if (cycle.runDownStarted() == null || cycle.shutDownSeen() != null) {
             return null;
         }
         return planned.slots().stream()

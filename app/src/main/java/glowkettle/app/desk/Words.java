@@ -1,6 +1,7 @@
 package glowkettle.app.desk;
 
 import glowkettle.finding.Figures;
+import glowkettle.job.Phrases;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
@@ -96,6 +97,6 @@ public record Words(ZoneId zone, Instant now) {
     }
 
     public String lower(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return Phrases.lower(constant);
     }
 }

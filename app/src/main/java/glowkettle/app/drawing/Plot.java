@@ -1,6 +1,10 @@
 package glowkettle.app.drawing;
 
+import glowkettle.app.bench.Key;
+import glowkettle.limits.Table;
 import java.util.List;
+import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -108,7 +112,21 @@ public record Plot(
     public record Key(String pen, boolean shade, String words) {}
 
     /** The same in figures. */
-    public record Table(String words, List<String> columns, List<List<String>> rows) {}
+    public record Table(String words, List<String> columns, List<List<String>> rows) {
+        private static final int MOST_ROWS = 20;
+
+        /** Of a long series about every so many points, from the first on. */
+        public static <P> Table of(String words, List<String> columns, List<P> series, Function<P, List<String>> row) {
+            int every = Math.max(1, series.size() / MOST_ROWS);
+            return new Table(
+                    words,
+                    columns,
+                    IntStream.iterate(0, i -> i < series.size(), i -> i + every)
+                            .mapToObj(series::get)
+                            .map(row)
+                            .toList());
+        }
+    }
 
     public Plot {
         marks = List.copyOf(marks);

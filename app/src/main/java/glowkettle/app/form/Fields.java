@@ -28,11 +28,7 @@ public final class Fields {
 
     /** @param proposed stands in it until somebody types */
     public Field of(Attempt attempt, String form, String path, @Nullable Object proposed) {
-        Question question = question(form, path);
-        String name = question.many() ? path + "[]" : path;
-        List<String> typed = attempt.values(form, name);
-        List<String> values = typed != null ? typed : proposed == null ? List.of() : List.of(String.valueOf(proposed));
-        return new Field(question, form + "-" + path, name, filled(values), attempt.fault(form, path), null);
+        return Field.in(attempt, form, question(form, path), path, proposed);
     }
 
     /** One place of a list, under a label of its own. */
@@ -51,9 +47,5 @@ public final class Fields {
         }
         return Questions.of(type, path)
                 .orElseThrow(() -> new IllegalArgumentException("%s has no component %s".formatted(type, path)));
-    }
-
-    private static List<String> filled(List<String> values) {
-        return values.stream().filter(value -> !value.isBlank()).toList();
     }
 }

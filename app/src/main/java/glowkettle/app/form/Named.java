@@ -57,12 +57,8 @@ public record Named(String words, String unit) {
         return new Named(sentence(name), "");
     }
 
-    /** {@code NOT_CREDIBLE} and {@code NotCredible} are both “not credible”. */
-    public static String constant(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-    }
-
-    private static String sentence(String name) {
+    /** In words, the first with a capital letter. */
+    public static String sentence(String name) {
         String words = name.replaceAll("(?<=[a-z0-9])(?=[A-Z])|(?<=[a-z])(?=[0-9])", " ")
                 .toLowerCase(Locale.ROOT);
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);

@@ -3,6 +3,7 @@ package glowkettle.app.form;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.finding.Worded;
+import glowkettle.job.Phrases;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
@@ -77,7 +78,7 @@ public final class Questions {
 
     /** A constant as it is read; what has no words of its own is its name. */
     public static String words(Enum<?> constant) {
-        return constant instanceof Worded worded ? worded.words() : Named.constant(constant);
+        return constant instanceof Worded worded ? worded.words() : Phrases.lower(constant);
     }
 
     private static Optional<RecordComponent> component(Class<?> type, String path) {

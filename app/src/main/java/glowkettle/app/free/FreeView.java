@@ -32,63 +32,75 @@ import org.jspecify.annotations.Nullable;
 /** Free as it is drawn: the bond or the leads at hand, what runs, what is wet, and the one way to go. */
 public record FreeView(
         JobFile job,
-        Instant now,
         @Nullable Bond bond,
         @Nullable HeatPanel heat,
         @Nullable LeadPanel leads,
         @Nullable Ladder ladder,
         Map<HeatPlace, String> taken,
-        @Nullable PickedSetting picked) {
+        @Nullable PickedSetting picked,
+        AtThisMoment moment) {
+    /**
+     * How it stands while the page is drawn: the one way to go, and what runs.
+     *
+     * @param refusedNow what the ignition lock, the mat or a cold removal will refuse is said before the tap
+     */
+    public record AtThisMoment(
+            FreeTask act,
+            boolean wet,
+            @Nullable IgnitionLock lock,
+            @Nullable String refusedNow,
+            @Nullable Overrun overrun,
+            @Nullable Bond heatedLast,
+            @Nullable BigDecimal cellNowC,
+            @Nullable Instant cooledAt) {}
+
     static FreeView of(JobFile job, Attempt attempt, Instant now, Shop shop, HeatPlaces places) {
         Freeing freeing = Freeing.of(job);
         Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
         HeatPanel heat = bond == null || bond.stack().adhesive() == Adhesive.STRETCH_STRIPS
                 ? null
                 : HeatPanel.of(job, bond, shop.heatsWith(), now);
+        LeadPanel leads =
+                freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
+        Ladder ladder = bond == null ? null : ladder(freeing, bond, heat, now);
         return new FreeView(
                 job,
-                now,
                 bond,
                 heat,
-                freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null),
-                bond == null ? null : ladder(freeing, bond, heat, now),
+                leads,
+                ladder,
                 heat != null && !heat.isOn() ? places.taken(job, shop) : Map.of(),
                 bond != null && heat != null && !heat.isOn()
                         ? PickedSetting.of(
                                 job, bond, heat, attempt, shop.hours().zone(), now)
-                        : null);
+                        : null,
+                new AtThisMoment(
+                        FreeTask.of(freeing, bond, heat, leads, ladder, now),
+                        freeing.isWet(now),
+                        freeing.ignition().orElse(null),
+                        refusedNow(job, now),
+                        bond == null ? null : overrun(job, bond),
+                        freeing.heatedLast().orElse(null),
+                        freeing.cellNowC().orElse(null),
+                        freeing.cooledAt().orElse(null)));
     }
 
-    public boolean halted() {
-        return Assessing.of(job).halted();
+    private static @Nullable Overrun overrun(JobFile job, Bond bond) {
+        return Overheating.of(job).overruns().stream()
+                .filter(one -> one.live() && one.bond().operation().equals(bond.operation()))
+                .reduce((earlier, later) -> later)
+                .orElse(null);
     }
 
-    public @Nullable BigDecimal cellNowC() {
-        return Freeing.of(job).cellNowC().orElse(null);
-    }
-
-    public @Nullable Instant cooledAt() {
-        return Freeing.of(job).cooledAt().orElse(null);
-    }
-
-    public @Nullable Bond heatedLast() {
-        return Freeing.of(job).heatedLast().orElse(null);
-    }
-
-    public @Nullable Overrun overrun() {
-        return bond == null
-                ? null
-                : Overheating.of(job).overruns().stream()
-                        .filter(one -> one.live() && one.bond().operation().equals(bond.operation()))
-                        .reduce((earlier, later) -> later)
-                        .orElse(null);
-    }
-
-    public @Nullable String refusedNow() {
+    private static @Nullable String refusedNow(JobFile job, Instant now) {
         Opening opening = Opening.of(job);
         return opening.nextStep()
                 .flatMap(step -> opening.refusedNow(step.operation(), now))
                 .orElse(null);
+    }
+
+    public boolean halted() {
+        return Assessing.of(job).halted();
     }
 
     public TeardownPlan.@Nullable Step step() {
@@ -97,18 +109,6 @@ public record FreeView(
 
     public @Nullable Loosening tryBy() {
         return ladder == null ? null : FreeTask.tryBy(ladder).orElse(null);
-    }
-
-    public @Nullable IgnitionLock lock() {
-        return Freeing.of(job).ignition().orElse(null);
-    }
-
-    public boolean wet() {
-        return Freeing.of(job).isWet(now);
-    }
-
-    public FreeTask act() {
-        return FreeTask.of(Freeing.of(job), bond, heat, leads, ladder, now);
     }
 
     public List<FreeEntry.StripDrawn> strips() {

@@ -22,7 +22,6 @@ final class HeatChart {
     private static final Axes.Sheet SHEET = new Axes.Sheet(720, 300, 46, 12, 10, 30);
     private static final int[] TICK_SECONDS = {10, 30, 60, 120, 300, 600};
     private static final int MOST_TICKS = 8;
-    private static final int TABLE_ROWS = 20;
 
     private HeatChart() {}
 
@@ -116,16 +115,13 @@ final class HeatChart {
     }
 
     private static Plot.Table table(List<HeatWindow.Point> curve) {
-        int every = Math.max(1, curve.size() / TABLE_ROWS);
-        return new Plot.Table(
+        return Plot.Table.of(
                 "The curve in figures",
                 List.of("After", "Bond, coldest", "Cell, hottest"),
-                IntStream.iterate(0, i -> i < curve.size(), i -> i + every)
-                        .mapToObj(curve::get)
-                        .map(point -> List.of(
-                                minutes(point.sinceS().intValue()),
-                                Figures.withUnit(point.bondC(), "°C"),
-                                Figures.withUnit(point.cellC(), "°C")))
-                        .toList());
+                curve,
+                point -> List.of(
+                        minutes(point.sinceS().intValue()),
+                        Figures.withUnit(point.bondC(), "°C"),
+                        Figures.withUnit(point.cellC(), "°C")));
     }
 }

@@ -12,9 +12,18 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Hand back as it is drawn: where the old pack is, the sheet, and who signs. */
-public record HandBackView(JobFile job, Containers.@Nullable Proposal proposal) {
+public record HandBackView(
+        JobFile job,
+        Containers.@Nullable Proposal proposal,
+        @Nullable String failed) {
     static HandBackView of(JobFile job, Containers containers) {
-        return new HandBackView(job, Isolating.of(job).stored().isEmpty() ? containers.proposal(job) : null);
+        Signatures signatures = Signatures.of(job);
+        return new HandBackView(
+                job,
+                Isolating.of(job).stored().isEmpty() ? containers.proposal(job) : null,
+                signatures.forTheOwner().isPresent()
+                        ? null
+                        : signatures.failedCheck().orElse(null));
     }
 
     public OwnersSheet sheet() {
@@ -46,12 +55,6 @@ public record HandBackView(JobFile job, Containers.@Nullable Proposal proposal) 
 
     public boolean technicianSigned() {
         return Signatures.of(job).by(Role.TECHNICIAN);
-    }
-
-    public @Nullable String failed() {
-        return Signatures.of(job).forTheOwner().isPresent()
-                ? null
-                : Signatures.of(job).failedCheck().orElse(null);
     }
 
     public boolean leadSigned() {

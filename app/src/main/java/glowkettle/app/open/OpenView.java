@@ -28,18 +28,41 @@ import org.jspecify.annotations.Nullable;
 
 /** Open as it is drawn: the step at hand, the face it is about, the tray, and the plan. */
 public record OpenView(
-        JobFile job, Attempt attempt, Instant now, @Nullable String stepId, List<Fastener> due, List<FaceView> faces) {
+        JobFile job,
+        TeardownPlan.@Nullable Step step,
+        boolean freeing,
+        List<Fastener> due,
+        List<FaceView> faces,
+        Planning planning,
+        @Nullable OrderedPack ordered,
+        @Nullable String refusedNow) {
     static OpenView of(JobFile job, Attempt attempt, Instant now) {
-        String stepId =
-                Opening.of(job).nextStep().map(next -> next.operation().id()).orElse(null);
-        FastenerLog log = FastenerLog.of(job);
-        List<Fastener> due = stepId == null
+        TeardownPlan.Step step = Opening.of(job).nextStep().orElse(null);
+        List<Fastener> group = step == null
                 ? List.of()
-                : job.model().fastenersOf(stepId).stream()
-                        .filter(fastener -> !log.out().contains(fastener.id()))
-                        .filter(fastener -> !log.missing().contains(fastener.id()))
-                        .toList();
-        return new OpenView(job, attempt, now, stepId, due, FaceView.of(job, stepId));
+                : job.model().fastenersOf(step.operation().id());
+        boolean freeing = step != null && Freeing.isFreeing(job, step.operation());
+        FastenerLog log = FastenerLog.of(job);
+        List<Fastener> due = group.stream()
+                .filter(fastener -> !log.out().contains(fastener.id()))
+                .filter(fastener -> !log.missing().contains(fastener.id()))
+                .toList();
+        String refused = step == null || freeing || !group.isEmpty()
+                ? null
+                : Opening.of(job).refusedNow(step.operation(), now).orElse(null);
+        return new OpenView(
+                job,
+                step,
+                freeing,
+                due,
+                FaceView.of(job, step == null ? null : step.operation().id()),
+                Planning.of(job, attempt),
+                OrderedPack.of(job).orElse(null),
+                refused);
+    }
+
+    public boolean mustConfirm() {
+        return step != null && step.operation().isInside() && !Opening.of(job).conditionsConfirmed();
     }
 
     public Result<TeardownPlan> plan() {
@@ -55,24 +78,12 @@ public record OpenView(
                 Opening.of(job).plan().result(), Set.copyOf(Opening.of(job).stepsIn()));
     }
 
-    public TeardownPlan.@Nullable Step step() {
-        return Opening.of(job).nextStep().orElse(null);
-    }
-
     public @Nullable FaceView atHand() {
         return FaceView.atHand(faces);
     }
 
     public boolean halted() {
         return Assessing.of(job).halted();
-    }
-
-    public boolean mustConfirm() {
-        return Opening.of(job)
-                        .nextStep()
-                        .filter(next -> next.operation().isInside())
-                        .isPresent()
-                && !Opening.of(job).conditionsConfirmed();
     }
 
     public Result<Tray.State> tray() {
@@ -95,28 +106,10 @@ public record OpenView(
         return Arriving.of(job).openedBefore() != OpenedBefore.NO;
     }
 
-    public Planning planning() {
-        return Planning.of(job, attempt);
-    }
-
     public List<JobPhotos.Photo> photos() {
-        return stepId == null ? List.of() : JobPhotos.of(job).photosOf(stepId);
-    }
-
-    public boolean freeing() {
-        return Opening.of(job)
-                .nextStep()
-                .filter(next -> Freeing.isFreeing(job, next.operation()))
-                .isPresent();
-    }
-
-    public @Nullable String refusedNow() {
-        return Opening.of(job)
-                .nextStep()
-                .filter(next -> job.model().fastenersOf(next.operation().id()).isEmpty())
-                .filter(next -> !Freeing.isFreeing(job, next.operation()))
-                .flatMap(next -> Opening.of(job).refusedNow(next.operation(), now))
-                .orElse(null);
+        return step == null
+                ? List.of()
+                : JobPhotos.of(job).photosOf(step.operation().id());
     }
 
     public Map<String, BigDecimal> taken() {
@@ -134,10 +127,6 @@ public record OpenView(
 
     public @Nullable String labelDiffers() {
         return Opening.of(job).labelDiffers().orElse(null);
-    }
-
-    public @Nullable OrderedPack ordered() {
-        return OrderedPack.of(job).orElse(null);
     }
 
     public int doneCount() {

@@ -26,6 +26,6 @@ class ProvePage implements StagePage<ProveView> {
 
     @Override
     public ProveView view(JobFile job, Attempt attempt, Instant now) {
-        return new ProveView(job, hold.of(job, Moment.AFTER));
+        return ProveView.of(job, hold.of(job, Moment.AFTER));
     }
 }

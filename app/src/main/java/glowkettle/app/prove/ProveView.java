@@ -16,20 +16,20 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** Prove as it is drawn: the next check, the others, and what the gauge said before and after. */
-public record ProveView(JobFile job, HoldPanel.Shown hold) {
-    public List<CheckList.Check> checks() {
-        return Proving.of(job).checks();
-    }
-
-    public Map<String, ProveEntry.Checked> checked() {
-        return Proving.of(job).checked();
-    }
-
-    public CheckList.@Nullable Check current() {
-        return Proving.of(job).checks().stream()
-                .filter(check -> !Proving.of(job).checked().containsKey(check.id()))
+public record ProveView(
+        JobFile job,
+        HoldPanel.Shown hold,
+        List<CheckList.Check> checks,
+        Map<String, ProveEntry.Checked> checked,
+        CheckList.@Nullable Check current) {
+    static ProveView of(JobFile job, HoldPanel.Shown hold) {
+        List<CheckList.Check> checks = Proving.of(job).checks();
+        Map<String, ProveEntry.Checked> checked = Proving.of(job).checked();
+        CheckList.Check current = checks.stream()
+                .filter(check -> !checked.containsKey(check.id()))
                 .findFirst()
                 .orElse(null);
+        return new ProveView(job, hold, checks, checked, current);
     }
 
     public CheckList.Outcome[] outcomes() {

@@ -1,6 +1,7 @@
 package glowkettle.app.sums;
 
 import glowkettle.app.drawing.Plot;
+import glowkettle.app.form.Named;
 import glowkettle.finding.Result;
 import glowkettle.limits.ShopLimits;
 import java.lang.reflect.Type;
@@ -65,7 +66,6 @@ public record Calculator<T extends Record, R>(
 
     /** Its name in words. */
     public String words() {
-        String words = name.replace('-', ' ');
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+        return Named.sentence(name.replace('-', ' '));
     }
 }

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -47,7 +48,7 @@ public record IntoJob(String kind, String what, Map<String, String[]> fields) {
                 if (takesIt) {
                     offers.add(new IntoJob(
                             kind.id(),
-                            Questions.words(takes, part.getName()).toLowerCase(java.util.Locale.ROOT),
+                            Questions.words(takes, part.getName()).toLowerCase(Locale.ROOT),
                             moved(input, part.getName() + ".", target.getName() + ".")));
                     return;
                 }

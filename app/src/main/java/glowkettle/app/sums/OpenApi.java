@@ -7,6 +7,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -21,6 +23,8 @@ final class OpenApi {
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
             .build();
+
+    private static final Map<String, JsonNode> EXAMPLES = new ConcurrentHashMap<>();
 
     private OpenApi() {}
 
@@ -123,6 +127,10 @@ final class OpenApi {
 
     /** A whole body, as the description shows it. */
     static JsonNode example(Calculator<?, ?> calculator) {
+        return EXAMPLES.computeIfAbsent(calculator.path(), path -> read(calculator));
+    }
+
+    private static JsonNode read(Calculator<?, ?> calculator) {
         String name = "/api/" + calculator.stage() + "-" + calculator.name() + ".json";
         try (InputStream stream = OpenApi.class.getResourceAsStream(name)) {
             if (stream == null) {

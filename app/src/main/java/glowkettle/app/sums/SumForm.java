@@ -1,14 +1,13 @@
 package glowkettle.app.sums;
 
+import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.form.Field;
-import glowkettle.app.form.Question;
 import glowkettle.app.form.Questions;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -16,15 +15,17 @@ import org.jspecify.annotations.Nullable;
 /** The form of a sum, from its record: a field a component, a group a record in it, rows a list of them. */
 final class SumForm {
     private static final int MORE_ROWS = 4;
+    /** Its name, as an attempt and the ids of its fields know it. */
+    private static final String FORM = "sum";
 
     private final SumInput input;
-    private final List<Fault> faults;
+    private final Attempt attempt;
     /** The list of which more rows are asked for. */
     private final @Nullable String more;
 
     private SumForm(SumInput input, List<Fault> faults, @Nullable String more) {
         this.input = input;
-        this.faults = faults;
+        this.attempt = new Attempt(FORM, input.filled(), faults, List.of());
         this.more = more;
     }
 
@@ -41,7 +42,7 @@ final class SumForm {
     private SumPart part(RecordComponent component, String path) {
         Class<?> element = Questions.elementType(component);
         if (!element.isRecord()) {
-            return new SumPart.One(field(Questions.of(component), path));
+            return new SumPart.One(Field.in(attempt, FORM, Questions.of(component), path, null));
         }
         String label = Questions.words(component.getDeclaringRecord(), component.getName());
         if (Questions.isMany(component)) {
@@ -75,16 +76,5 @@ final class SumForm {
                 .mapToInt(matched -> Integer.parseInt(matched.group(1)) + 1)
                 .max()
                 .orElse(0);
-    }
-
-    private Field field(Question question, String path) {
-        String name = question.many() ? path + "[]" : path;
-        Map<String, String[]> filled = input.filled();
-        String fault = faults.stream()
-                .filter(one -> one.field().replaceFirst("\\[\\d+]$", "").equals(path))
-                .map(Fault::message)
-                .findFirst()
-                .orElse(null);
-        return new Field(question, "sum-" + path, name, List.of(filled.getOrDefault(name, new String[0])), fault, null);
     }
 }

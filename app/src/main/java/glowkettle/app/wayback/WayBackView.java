@@ -23,56 +23,44 @@ import org.jspecify.annotations.Nullable;
 
 /** The way back as it is drawn: the next step, the tray that empties onto the map, and what is left over or empty. */
 public record WayBackView(
-        JobFile job, Instant now, @Nullable String stepId, List<Fastener> holes, List<FaceView> faces) {
+        JobFile job,
+        WayBack.@Nullable Step step,
+        Result<Tray.State> tray,
+        List<Fastener> holes,
+        List<FaceView> faces,
+        List<String> missingHoles,
+        @Nullable String refusedNow) {
     static WayBackView of(JobFile job, Instant now) {
-        String stepId = ClosingUp.of(job).nextStepBack().map(WayBack.Step::id).orElse(null);
-        List<String> empty = JobTray.of(job).tray().result().emptyHoles();
-        List<Fastener> holes = stepId == null
-                ? List.of()
-                : job.model().fastenersOf(stepId).stream()
-                        .filter(fastener -> empty.contains(fastener.id()))
-                        .toList();
-        return new WayBackView(job, now, stepId, holes, FaceView.of(job, stepId));
-    }
-
-    public List<String> missingHoles() {
-        return ClosingUp.of(job)
-                .nextStepBack()
-                .map(next -> JobTray.of(job).emptyHolesOf(next.id()).stream()
-                        .filter(FastenerLog.of(job).missing()::contains)
-                        .toList())
-                .orElse(List.of());
-    }
-
-    public @Nullable String refusedNow() {
-        return ClosingUp.of(job)
-                .nextStepBack()
-                .filter(next -> JobTray.of(job).emptyHolesOf(next.id()).isEmpty())
-                .flatMap(next -> Admission.refusedNow(job, new WayBackEntry.StepBack(next.id()), now))
-                .orElse(null);
+        WayBack.Step step = ClosingUp.of(job).nextStepBack().orElse(null);
+        Result<Tray.State> tray = JobTray.of(job).tray();
+        if (step == null) {
+            return new WayBackView(job, null, tray, List.of(), FaceView.of(job, null), List.of(), null);
+        }
+        List<String> empty = JobTray.of(job).emptyHolesOf(step.id());
+        List<Fastener> holes = job.model().fastenersOf(step.id()).stream()
+                .filter(fastener -> empty.contains(fastener.id()))
+                .toList();
+        List<String> missing =
+                empty.stream().filter(FastenerLog.of(job).missing()::contains).toList();
+        String refused = empty.isEmpty()
+                ? Admission.refusedNow(job, new WayBackEntry.StepBack(step.id()), now)
+                        .orElse(null)
+                : null;
+        return new WayBackView(job, step, tray, holes, FaceView.of(job, step.id()), missing, refused);
     }
 
     public WayBack.Plan back() {
         return ClosingUp.of(job).wayBack().result();
     }
 
-    public WayBack.@Nullable Step step() {
-        return ClosingUp.of(job).nextStepBack().orElse(null);
-    }
-
     public List<Fastener> inTray() {
-        return Stream.concat(
-                        JobTray.of(job).tray().result().leftOver().stream(), FastenerLog.of(job).missing().stream())
+        return Stream.concat(tray.result().leftOver().stream(), FastenerLog.of(job).missing().stream())
                 .flatMap(id -> job.model().fastener(id).stream())
                 .toList();
     }
 
     public @Nullable FaceView atHand() {
         return FaceView.atHand(faces);
-    }
-
-    public Result<Tray.State> tray() {
-        return JobTray.of(job).tray();
     }
 
     public TrayPanel trayPanel() {
@@ -96,7 +84,7 @@ public record WayBackView(
     }
 
     public List<JobPhotos.Photo> photos() {
-        return stepId == null ? List.of() : JobPhotos.of(job).photosOf(stepId);
+        return step == null ? List.of() : JobPhotos.of(job).photosOf(step.id());
     }
 
     public List<String> doneBack() {
@@ -104,6 +92,6 @@ public record WayBackView(
     }
 
     private List<Fastener> group() {
-        return stepId == null ? List.of() : job.model().fastenersOf(stepId);
+        return step == null ? List.of() : job.model().fastenersOf(step.id());
     }
 }
