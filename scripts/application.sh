@@ -19,14 +19,14 @@ build() {
     find_jdk
     find_builders
     # The stamp is as old as the beginning of the last build that ended well, so one that was killed does not count.
-    if [ -f "$jar" ] && [ -f "$state/built" ] && [ -z "$(find pom.xml core instruments app -newer "$state/built" -type f \
+    if [ -f "$jar" ] && [ -f "$state/built" ] && [ -z "$(find pom.xml core demo instruments app -newer "$state/built" -type f \
         -not -path '*/target/*' -not -path '*/node_modules/*' -not -path '*/src/test/*' -print -quit)" ]; then
         return
     fi
     state_folder
     touch "$state/build.begun"
     working "Building; the first time fetches packages and takes some minutes" "$state/build.log" \
-        mvn -q -B -DskipTests -pl core,instruments,app package
+        mvn -q -B -DskipTests -pl core,demo,instruments,app package
     lay_out
     mv "$state/build.begun" "$state/built"
 }

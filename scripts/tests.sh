@@ -24,7 +24,7 @@ run_tests() {
     find_browser
     scratch glowkettle_test
     export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
-    mvn -B --no-transfer-progress -pl core,instruments,app,benchmarks verify "$@" 9>&-
+    mvn -B --no-transfer-progress -pl core,demo,instruments,app,benchmarks verify "$@" 9>&-
 }
 
 test_classes() { printf '%s' "$home/app/target/test-classes:$home/app/target/classes:$(cat "$home/app/target/test-class-path.txt")"; }
@@ -34,7 +34,7 @@ shots() {
     find_builders
     find_browser
     state_folder
-    working "Building" "$state/build.log" mvn -q -B -DskipTests -pl core,instruments,app package
+    working "Building" "$state/build.log" mvn -q -B -DskipTests -pl core,demo,instruments,app package
     scratch glowkettle_shots
     local port
     port=$(free_port 8560)

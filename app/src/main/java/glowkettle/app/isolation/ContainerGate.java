@@ -15,10 +15,10 @@ import org.springframework.stereotype.Component;
 /** Lets a pack into a container only while it takes it, also when two jobs ask at the same moment. */
 @Component
 class ContainerGate implements Gate {
-    private final StoreMapper rows;
+    private final ContainerMapper rows;
     private final Containers containers;
 
-    ContainerGate(StoreMapper rows, Containers containers) {
+    ContainerGate(ContainerMapper rows, Containers containers) {
         this.rows = rows;
         this.containers = containers;
     }

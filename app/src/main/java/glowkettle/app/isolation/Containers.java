@@ -14,16 +14,18 @@ import org.springframework.stereotype.Service;
 /** The containers as they stand, and what they say to a pack that needs a place. */
 @Service
 public class Containers {
-    private final StoreMapper rows;
+    private final ContainerMapper rows;
+    private final StoredPackMapper stored;
 
-    Containers(StoreMapper rows) {
+    Containers(ContainerMapper rows, StoredPackMapper stored) {
         this.rows = rows;
+        this.stored = stored;
     }
 
     public Optional<String> name(String id) {
         return rows.containers(Shop.ID).stream()
                 .filter(row -> row.id().equals(id))
-                .map(StoreMapper.ContainerRow::name)
+                .map(ContainerMapper.ContainerRow::name)
                 .findFirst();
     }
 
@@ -32,16 +34,16 @@ public class Containers {
     }
 
     private List<ContainerChoice.Container> all() {
-        return with(rows.packs(Shop.ID));
+        return with(stored.packs(Shop.ID));
     }
 
     /** The store as it would be without this job's pack, which may have a place there already. */
     List<ContainerChoice.Container> without(long job) {
         return with(
-                rows.packs(Shop.ID).stream().filter(pack -> pack.job() != job).toList());
+                stored.packs(Shop.ID).stream().filter(pack -> pack.job() != job).toList());
     }
 
-    private List<ContainerChoice.Container> with(List<StoreMapper.PackRow> packs) {
+    private List<ContainerChoice.Container> with(List<StoredPackMapper.PackRow> packs) {
         return rows.containers(Shop.ID).stream()
                 .map(row -> new ContainerChoice.Container(
                         row.id(),

@@ -26,13 +26,16 @@ import org.springframework.transaction.annotation.Transactional;
 public class HandOvers {
     private static final int MOST_LISTED = 100;
 
-    private final StoreMapper rows;
+    private final HandOverMapper rows;
+    private final StoredPackMapper stored;
     private final JournalBook journal;
     private final LimitsBook limits;
     private final InstantSource clock;
 
-    HandOvers(StoreMapper rows, JournalBook journal, LimitsBook limits, InstantSource clock) {
+    HandOvers(
+            HandOverMapper rows, StoredPackMapper stored, JournalBook journal, LimitsBook limits, InstantSource clock) {
         this.rows = rows;
+        this.stored = stored;
         this.journal = journal;
         this.limits = limits;
         this.clock = clock;
@@ -40,7 +43,7 @@ public class HandOvers {
 
     /** A hand-over with its list, totals and chains. */
     record Made(
-            StoreMapper.HandOverRow head, Result<HandOver> list, Map<String, PackChain> chains, int limitsVersion) {}
+            HandOverMapper.HandOverRow head, Result<HandOver> list, Map<String, PackChain> chains, int limitsVersion) {}
 
     /** A pack that may not leave; nothing is released then. */
     static final class Refused extends RuntimeException {
@@ -49,13 +52,13 @@ public class HandOvers {
         }
     }
 
-    List<StoreMapper.HandOverRow> all() {
+    List<HandOverMapper.HandOverRow> all() {
         return rows.handOvers(Shop.ID, MOST_LISTED);
     }
 
     /** What may be released: every pack in a container. */
-    List<StoreMapper.PackRow> releasable() {
-        return rows.packs(Shop.ID).stream()
+    List<StoredPackMapper.PackRow> releasable() {
+        return stored.packs(Shop.ID).stream()
                 .filter(pack -> pack.container() != null)
                 .toList();
     }
@@ -73,7 +76,7 @@ public class HandOvers {
         }
         rows.putHandOver(
                 Shop.ID,
-                new StoreMapper.HandOverRow(
+                new HandOverMapper.HandOverRow(
                         number, clock.instant().truncatedTo(ChronoUnit.MILLIS), by, collector, jobs.size()),
                 formId.toString());
         for (long job : jobs) {
@@ -96,7 +99,7 @@ public class HandOvers {
     @Transactional(readOnly = true)
     Optional<Made> made(int number) {
         return rows.handOver(Shop.ID, number).map(head -> {
-            List<StoreMapper.PackRow> packs = rows.handedOver(Shop.ID, number);
+            List<StoredPackMapper.PackRow> packs = stored.handedOver(Shop.ID, number);
             LimitsBook.Version version = limits.newest();
             Result<HandOver> list = HandOver.of(
                     new HandOver.Packs(packs.stream().map(HandOvers::pack).toList()), version.limits());
@@ -104,7 +107,7 @@ public class HandOvers {
         });
     }
 
-    private static HandOver.Pack pack(StoreMapper.PackRow row) {
+    private static HandOver.Pack pack(StoredPackMapper.PackRow row) {
         return new HandOver.Pack(
                 row.label(),
                 row.chemistry(),
@@ -115,9 +118,9 @@ public class HandOvers {
                 String.valueOf(row.container()));
     }
 
-    private Map<String, PackChain> chains(List<StoreMapper.PackRow> packs) {
+    private Map<String, PackChain> chains(List<StoredPackMapper.PackRow> packs) {
         Map<Long, JobFile> jobs =
-                journal.files(packs.stream().map(StoreMapper.PackRow::job).toList());
+                journal.files(packs.stream().map(StoredPackMapper.PackRow::job).toList());
         Map<String, PackChain> chains = new LinkedHashMap<>();
         packs.forEach(pack -> chains.put(pack.label(), PackChain.of(Objects.requireNonNull(jobs.get(pack.job())))));
         return chains;

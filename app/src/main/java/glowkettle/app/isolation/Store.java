@@ -28,12 +28,14 @@ class Store {
 
     private static final int MOST_WAITING = 12;
 
-    private final StoreMapper rows;
+    private final ContainerMapper containers;
+    private final StoredPackMapper packs;
     private final JournalBook journal;
     private final InstantSource clock;
 
-    Store(StoreMapper rows, JournalBook journal, InstantSource clock) {
-        this.rows = rows;
+    Store(ContainerMapper containers, StoredPackMapper packs, JournalBook journal, InstantSource clock) {
+        this.containers = containers;
+        this.packs = packs;
         this.journal = journal;
         this.clock = clock;
     }
@@ -41,7 +43,10 @@ class Store {
     @Transactional(readOnly = true)
     StorePicture picture() {
         return StorePicture.of(
-                rows.containers(Shop.ID), rows.packs(Shop.ID), rows.waiting(Shop.ID, MOST_WAITING), clock.instant());
+                containers.containers(Shop.ID),
+                packs.packs(Shop.ID),
+                packs.waiting(Shop.ID, MOST_WAITING),
+                clock.instant());
     }
 
     /** The air of this round's last look in the same place, indoors or out; nothing when it is too old to stand for now. */

@@ -28,7 +28,7 @@ public record StorePicture(List<Shelf> shelves, List<Pack> waiting, Instant now)
             BigDecimal energyWh,
             Instant since,
             @Nullable Reading last) {
-        static Pack of(StoreMapper.PackRow row) {
+        static Pack of(StoredPackMapper.PackRow row) {
             Reading last = row.lookedAt() == null || row.surfaceC() == null || row.ambientC() == null
                     ? null
                     : new Reading(row.lookedAt(), row.surfaceC(), row.ambientC());
@@ -79,7 +79,7 @@ public record StorePicture(List<Shelf> shelves, List<Pack> waiting, Instant now)
             return nextLook != null && !nextLook.isAfter(now);
         }
 
-        static Shelf of(StoreMapper.ContainerRow row, List<StoreMapper.PackRow> packs) {
+        static Shelf of(ContainerMapper.ContainerRow row, List<StoredPackMapper.PackRow> packs) {
             return new Shelf(
                     row.id(),
                     row.name(),
@@ -88,7 +88,7 @@ public record StorePicture(List<Shelf> shelves, List<Pack> waiting, Instant now)
                     row.outdoors(),
                     packs.stream().map(Pack::of).toList(),
                     packs.stream()
-                            .map(StoreMapper.PackRow::nextLook)
+                            .map(StoredPackMapper.PackRow::nextLook)
                             .filter(Objects::nonNull)
                             .min(Comparator.naturalOrder())
                             .orElse(null),
@@ -100,9 +100,9 @@ public record StorePicture(List<Shelf> shelves, List<Pack> waiting, Instant now)
     }
 
     static StorePicture of(
-            List<StoreMapper.ContainerRow> containers,
-            List<StoreMapper.PackRow> packs,
-            List<StoreMapper.PackRow> waiting,
+            List<ContainerMapper.ContainerRow> containers,
+            List<StoredPackMapper.PackRow> packs,
+            List<StoredPackMapper.PackRow> waiting,
             Instant now) {
         return new StorePicture(
                 containers.stream()

@@ -10,10 +10,8 @@ import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.Role;
-import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.Assessing;
-import glowkettle.job.open.OpenEntry;
 import glowkettle.job.order.OrderOfWork;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
@@ -36,7 +34,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class JournalBook {
     private final JournalMapper entries;
     private final Journals journals;
-    private final Projections projections;
+    private final Lists lists;
+    private final List<FirstEntries> firstEntries;
     private final EntryJson json;
     private final ModelLibrary models;
     private final LimitsBook limits;
@@ -47,7 +46,8 @@ public class JournalBook {
     JournalBook(
             JournalMapper entries,
             Journals journals,
-            Projections projections,
+            Lists lists,
+            List<FirstEntries> firstEntries,
             EntryJson json,
             ModelLibrary models,
             LimitsBook limits,
@@ -56,7 +56,8 @@ public class JournalBook {
             InstantSource clock) {
         this.entries = entries;
         this.journals = journals;
-        this.projections = projections;
+        this.lists = lists;
+        this.firstEntries = firstEntries;
         this.json = json;
         this.models = models;
         this.limits = limits;
@@ -65,8 +66,12 @@ public class JournalBook {
         this.clock = clock;
     }
 
+    /**
+     * @param opening the entry that a job begins with
+     * @return the new job's number
+     */
     @Transactional
-    public long open(ArriveEntry.JobOpened opened, UUID formId, String by) {
+    public long open(Entry opening, UUID formId, String by) {
         Optional<Long> written = entries.jobOfForm(Shop.ID, formId.toString());
         if (written.isPresent()) {
             return written.get();
@@ -77,14 +82,19 @@ public class JournalBook {
         if (written.isPresent()) {
             return written.get();
         }
-        Journal begun = write(number, Journal.EMPTY, new Draft(opened, formId, 0, null, by, Role.TECHNICIAN));
-        List<OpenEntry.LearntStep> learnt = projections.learnt(opened.modelId());
-        if (!learnt.isEmpty()) {
-            Entry minutes = new OpenEntry.MinutesLearnt(learnt);
-            begun = write(number, begun, new Draft(minutes, UUID.randomUUID(), 1, null, by, Role.TECHNICIAN));
+        Journal begun = write(number, Journal.EMPTY, new Draft(opening, formId, 0, null, by, Role.TECHNICIAN));
+        JobFile opened = asWritten(number, begun);
+        for (FirstEntries first : firstEntries) {
+            for (Entry entry : first.of(opened)) {
+                begun = write(number, begun, byTheShop(entry, begun, by));
+            }
         }
-        projections.put(asWritten(number, begun));
+        lists.write(asWritten(number, begun));
         return number;
+    }
+
+    private static Draft byTheShop(Entry entry, Journal begun, String by) {
+        return new Draft(entry, UUID.randomUUID(), begun.seq(), null, by, Role.TECHNICIAN);
     }
 
     @Transactional
@@ -120,7 +130,7 @@ public class JournalBook {
             return new Appended.Refused(refusal.get());
         }
         JobFile written = asWritten(job, write(job, journal, draft));
-        projections.put(written);
+        lists.write(written);
         return new Appended.Written(written);
     }
 
@@ -200,14 +210,14 @@ public class JournalBook {
 
     /** Makes the lists anew of every job whose times follow the opening hours, after those have changed. */
     public void followTheHours() {
-        projections.byTheClock().forEach(this::listAnew);
+        lists.byTheClock().forEach(this::listAnew);
     }
 
     /** One job, while nobody writes in it; the others go on. */
     private void listAnew(long job) {
         transactions.executeWithoutResult(begun -> {
             if (entries.lockedSeq(Shop.ID, job).isPresent()) {
-                projections.put(asWritten(job, journals.of(job)));
+                lists.write(asWritten(job, journals.of(job)));
             }
         });
     }
@@ -218,13 +228,14 @@ public class JournalBook {
 
     /** The same journals, written at another time: demo jobs have a past. */
     public JournalBook at(InstantSource other) {
-        return new JournalBook(entries, journals, projections, json, models, limits, gates, transactions, other);
+        return new JournalBook(
+                entries, journals, lists, firstEntries, json, models, limits, gates, transactions, other);
     }
 
     /** Makes every list anew from the journals, job by job, while others write. */
     public int rebuild() {
         List<Long> jobs = entries.jobs(Shop.ID);
-        projections.forgetStrays();
+        lists.forgetStrays();
         jobs.forEach(this::listAnew);
         return jobs.size();
     }

@@ -13,13 +13,13 @@ import org.springframework.stereotype.Component;
 @Order(2)
 class UpToDate implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(UpToDate.class);
-    /** Counted up whenever a projection is made in another way. */
-    private static final int VERSION = 5;
+    /** Counted up whenever a list is made in another way. */
+    private static final int VERSION = 6;
 
-    private final ProjectionMapper rows;
+    private final ListsVersionMapper rows;
     private final JournalBook journal;
 
-    UpToDate(ProjectionMapper rows, JournalBook journal) {
+    UpToDate(ListsVersionMapper rows, JournalBook journal) {
         this.rows = rows;
         this.journal = journal;
     }

@@ -17,35 +17,35 @@ import org.springframework.transaction.annotation.Transactional;
 class BenchNotes {
     private static final int LONGEST_WARNING = 300;
 
-    private final ModelMapper rows;
+    private final BenchNoteMapper rows;
     private final ModelLibrary library;
 
-    BenchNotes(ModelMapper rows, ModelLibrary library) {
+    BenchNotes(BenchNoteMapper rows, ModelLibrary library) {
         this.rows = rows;
         this.library = library;
     }
 
-    List<ModelMapper.OpenNote> of(String model) {
-        return rows.openNotes(Shop.ID, model);
+    List<BenchNoteMapper.NoteRow> of(String model) {
+        return rows.waiting(Shop.ID, model);
     }
 
     /** How many notes wait, by model. */
     Map<String, Integer> waiting() {
-        return rows.waitingNotes(Shop.ID).stream()
-                .collect(Collectors.toMap(ModelMapper.Waiting::model, ModelMapper.Waiting::notes));
+        return rows.waitingByModel(Shop.ID).stream()
+                .collect(Collectors.toMap(BenchNoteMapper.Waiting::model, BenchNoteMapper.Waiting::notes));
     }
 
     /** An accepted note becomes a warning before its step, in a new version of the model. */
     @Transactional
     public void decide(
             DeviceModel model, long job, long seq, boolean accepted, @Nullable String text, String by, Instant at) {
-        List<ModelMapper.OpenNote> waiting = of(model.id()).stream()
+        List<BenchNoteMapper.NoteRow> waiting = of(model.id()).stream()
                 .filter(note -> note.job() == job && note.seq() == seq)
                 .toList();
         if (waiting.isEmpty() || rows.decide(Shop.ID, job, seq, accepted, at, by) == 0 || !accepted) {
             return;
         }
-        ModelMapper.OpenNote note = waiting.getFirst();
+        BenchNoteMapper.NoteRow note = waiting.getFirst();
         String warning = text == null || text.isBlank() ? note.note() : text.strip();
         String step = note.operation() == null ? model.operations().getFirst().id() : note.operation();
         DeviceModel changed = model.with(

@@ -5,7 +5,6 @@ import java.util.List;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
-import org.jspecify.annotations.Nullable;
 
 /** Models that the shop described itself. */
 @Mapper
@@ -57,40 +56,4 @@ interface ModelMapper {
             on conflict do nothing
             """)
     int put(int shop, VersionRow row);
-
-    /** What was noted at the bench about a model, and waits for a lead. */
-    record OpenNote(long job, long seq, @Nullable String operation, String note, Instant at, String by) {}
-
-    @Select("""
-            select note.job, note.seq, note.operation, note.note, note.at, note.by
-              from bench_note note
-             where note.shop_id = #{shop} and note.model = #{model}
-               and not exists (select 1 from note_decision decided
-                                where decided.shop_id = note.shop_id and decided.job = note.job
-                                  and decided.seq = note.seq)
-             order by note.at
-             limit 50
-            """)
-    List<OpenNote> openNotes(int shop, String model);
-
-    /** How many notes about a model wait. */
-    record Waiting(String model, int notes) {}
-
-    @Select("""
-            select note.model, count(*) as notes
-              from bench_note note
-             where note.shop_id = #{shop}
-               and not exists (select 1 from note_decision decided
-                                where decided.shop_id = note.shop_id and decided.job = note.job
-                                  and decided.seq = note.seq)
-             group by note.model
-            """)
-    List<Waiting> waitingNotes(int shop);
-
-    @Insert("""
-            insert into note_decision (shop_id, job, seq, accepted, at, by)
-            values (#{shop}, #{job}, #{seq}, #{accepted}, #{at}, #{by})
-            on conflict do nothing
-            """)
-    int decide(int shop, long job, long seq, boolean accepted, Instant at, String by);
 }

@@ -12,6 +12,7 @@ import glowkettle.app.support.RunningKettle;
 import glowkettle.assess.HazardTier;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
+import glowkettle.demo.Onwards;
 import glowkettle.finding.Result;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;

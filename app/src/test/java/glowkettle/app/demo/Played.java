@@ -1,9 +1,10 @@
 package glowkettle.app.demo;
 
-import glowkettle.app.isolation.Containers;
-import glowkettle.app.journal.JournalBook;
 import glowkettle.app.support.Kettle;
 import glowkettle.arrive.Symptom;
+import glowkettle.demo.DemoJob;
+import glowkettle.demo.Onwards;
+import glowkettle.demo.Play;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
@@ -13,9 +14,12 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** A job of the screwed-in laptop that was worked up to some point before the shop's now. */
 public final class Played {
+    private static final Pattern NAME_OF_A_JOB = Pattern.compile("\\{([A-Z_]+)}");
+
     private final Play play;
 
     private Played(Play play) {
@@ -53,13 +57,24 @@ public final class Played {
 
     private static Played openedFor(Kettle kettle, String model, String owner) {
         return new Played(Play.open(
-                kettle.bean(JournalBook.class),
-                kettle.bean(Containers.class),
+                kettle.bean(ShopWorld.class),
                 kettle.clock().instant().minus(Duration.ofHours(4)),
                 model,
                 owner,
                 Set.of(Symptom.SHORT_RUNTIME),
                 null));
+    }
+
+    /** The number of one of the demo's own jobs. */
+    public static long number(Kettle kettle, DemoJob name) {
+        return kettle.bean(ShopWorld.class).number(name);
+    }
+
+    /** An address with the number of a demo's job in place of its name in braces. */
+    public static String address(Kettle kettle, String written) {
+        return NAME_OF_A_JOB
+                .matcher(written)
+                .replaceAll(name -> String.valueOf(number(kettle, DemoJob.valueOf(name.group(1)))));
     }
 
     public static Played assessed(Kettle kettle) {

@@ -64,7 +64,7 @@ class LookTest {
                 fitting.path("arrive/quote"),
                 fitting.path("labels"),
                 unknown(),
-                "/jobs/34/assess",
+                Played.address(kettle, "/jobs/{WATCHED_SWELLING}/assess"),
                 "/",
                 "/?find=zzz",
                 "/jobs/new",
@@ -87,8 +87,8 @@ class LookTest {
                 Played.at(kettle, "guillemot-6", "free-pack")
                         .write(new FreeEntry.Prised("free-pack", Loosening.CARD, Effort.STRONG))
                         .path("free"),
-                "/jobs/38/free",
-                "/jobs/40/free",
+                Played.address(kettle, "/jobs/{HEATING}/free"),
+                Played.address(kettle, "/jobs/{SOLVENT_WET}/free"),
                 "/isolation",
                 "/isolation/round/"
                         + Isolating.of(done.file()).stored().orElseThrow().container(),

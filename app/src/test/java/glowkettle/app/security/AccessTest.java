@@ -46,18 +46,18 @@ class AccessTest {
             strings = {
                 "/",
                 "/jobs/new",
-                "/jobs/1",
-                "/jobs/1/open",
-                "/jobs/1/journal",
+                "/jobs/{CLOSED}",
+                "/jobs/{CLOSED}/open",
+                "/jobs/{CLOSED}/journal",
                 "/isolation",
                 "/limits",
                 "/keys",
                 "/clocks",
-                "/jobs/1/handback/sheet.pdf",
+                "/jobs/{CLOSED}/handback/sheet.pdf",
                 "/actuator/env"
             })
     void withoutASignInEveryPageLeadsToTheSignIn(String path) {
-        Answer answer = Requests.signedOut(kettle).get(path);
+        Answer answer = Requests.signedOut(kettle).get(Played.address(kettle, path));
 
         assertThat(answer.status()).isIn(302, 404);
         if (answer.status() == 302) {
@@ -102,13 +102,13 @@ class AccessTest {
     @CsvSource({
         "/jobs/987654,404",
         "/jobs/987654/open,404",
-        "/jobs/1/join,404",
+        "/jobs/{CLOSED}/join,404",
         "/nowhere,404",
         "/jobs/x,404",
-        "/jobs/1/handback/sheet.pdf,200"
+        "/jobs/{CLOSED}/handback/sheet.pdf,200"
     })
     void whatIsNotThereSaysSoInOurLook(String path, int status) {
-        Answer answer = Requests.as(kettle, "technician").get(path);
+        Answer answer = Requests.as(kettle, "technician").get(Played.address(kettle, path));
 
         assertThat(answer.status()).isEqualTo(status);
         if (status == 404) {

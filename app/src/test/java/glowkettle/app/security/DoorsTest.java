@@ -51,7 +51,8 @@ class DoorsTest {
         int before = sessions();
         Requests stranger = Requests.signedOut(kettle);
         stranger.get("/signin");
-        assertThat(stranger.get("/jobs/1/open").location()).contains("/signin");
+        assertThat(stranger.get(Played.address(kettle, "/jobs/{CLOSED}/open")).location())
+                .contains("/signin");
         assertThat(tries(stranger, "technician", "a guess").location()).contains("error");
         stranger.get("/phone/abcdefghijklmnopqrstuvwxyz");
         stranger.get("/nowhere");

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * lead.
  *
  * @param pattern as the controller names it
- * @param path with {@code {job}} for the number of the job
+ * @param path with {@code {job}} for the number of the job, or the name of a demo's job in braces
  * @param job made anew for every request; null for routes without one
  * @param file sent as a file; null for a plain form
  */
@@ -83,7 +83,8 @@ record Route(
         }
         String unique = Requests.formId().substring(0, 8);
         all.replaceAll((name, value) -> value.replace("{unique}", unique));
-        return new Ready(this, played == null ? path : path.replace("{job}", String.valueOf(played.number())), all);
+        String named = Played.address(kettle, path);
+        return new Ready(this, played == null ? named : named.replace("{job}", String.valueOf(played.number())), all);
     }
 
     @Override

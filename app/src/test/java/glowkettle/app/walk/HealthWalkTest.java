@@ -68,7 +68,7 @@ class HealthWalkTest {
     void theTrendOfAPackIsDrawnWithItsRangeAndTheDatesWhenTheLimitIsReached() {
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician
-                    .open("/jobs/34/assess")
+                    .open(Played.address(kettle, "/jobs/{WATCHED_SWELLING}/assess"))
                     .sees("Swelling over time")
                     .sees("mm a week")
                     .sees("is reached");

@@ -68,14 +68,14 @@ class SettingsWalkTest {
             lead.type("password", "brass-lantern").press("Enter");
             lead.sees("Winch hand");
             try (Technician winch = Technician.at(kettle, "winch", "brass-lantern")) {
-                winch.open("/jobs/17/assess").sees("Why it stands here");
+                winch.open(Played.address(kettle, "/jobs/{EVACUATED}/assess")).sees("Why it stands here");
                 lead.page().locator(".people li:has-text('winch') summary").click();
                 lead.page()
                         .locator(".people li:has-text('winch') input[name=locked][value=true]")
                         .check(new com.microsoft.playwright.Locator.CheckOptions().setForce(true));
                 lead.page().locator(".people li:has-text('winch') button").click();
                 lead.sees("locked");
-                winch.open("/jobs/17/assess");
+                winch.open(Played.address(kettle, "/jobs/{EVACUATED}/assess"));
                 assertThat(winch.page().locator("#password")).isVisible();
             }
         }

@@ -44,6 +44,11 @@ public final class Arriving {
         return opened().serial();
     }
 
+    /** What stands on the device as its model. */
+    public @Nullable String modelCode() {
+        return opened().modelCode();
+    }
+
     public Set<Symptom> symptoms() {
         return opened().symptoms();
     }

@@ -194,12 +194,17 @@ public final class Opening {
     }
 
     /** Something found at a step that the model does not show. */
-    public record Note(@Nullable String step, String note) {}
+    public record Note(
+            long seq, Instant at, String by, @Nullable String step, String note) {}
 
     /** What was noted, in the order in which it was. */
     public List<Note> notes() {
-        return state.all(OpenEntry.Noted.class)
-                .map(noted -> new Note(noted.step(), noted.note()))
+        return state.counting().stream()
+                .filter(recorded -> recorded.entry() instanceof OpenEntry.Noted)
+                .map(recorded -> {
+                    OpenEntry.Noted noted = (OpenEntry.Noted) recorded.entry();
+                    return new Note(recorded.seq(), recorded.at(), recorded.by(), noted.step(), noted.note());
+                })
                 .toList();
     }
 

@@ -1,9 +1,5 @@
-package glowkettle.app.demo;
+package glowkettle.demo;
 
-import glowkettle.app.isolation.Containers;
-import glowkettle.app.journal.Appended;
-import glowkettle.app.journal.Draft;
-import glowkettle.app.journal.JournalBook;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Quote;
 import glowkettle.arrive.Symptom;
@@ -42,42 +38,31 @@ import glowkettle.library.PackData;
 import glowkettle.open.Tray;
 import glowkettle.open.WayBack;
 import glowkettle.prove.CheckList;
-import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** Plays a job through the journal as people would, each entry some minutes after the last. Every entry must be admitted. */
-final class Play {
-    private final JournalBook journal;
-    private final Containers containers;
-    private Instant now;
+public final class Play {
+    private final World world;
     private final long job;
+    private Instant now;
 
-    private Play(JournalBook journal, Containers containers, Instant start, ArriveEntry.JobOpened opened) {
-        this.journal = journal.at(() -> this.now);
-        this.containers = containers;
+    private Play(World world, Instant start, ArriveEntry.JobOpened opened) {
+        this.world = world;
         this.now = start;
-        this.job = this.journal.open(opened, UUID.randomUUID(), "technician");
+        this.job = world.open(opened, start, Person.TECHNICIAN);
     }
 
-    static Play open(
-            JournalBook journal,
-            Containers containers,
-            Instant start,
-            String model,
-            String owner,
-            Set<Symptom> symptoms,
-            @Nullable Instant promise) {
+    public static Play open(
+            World world, Instant start, String model, String owner, Set<Symptom> symptoms, @Nullable Instant promise) {
         return new Play(
-                journal,
-                containers,
+                world,
                 start,
                 new ArriveEntry.JobOpened(
                         model,
@@ -93,26 +78,31 @@ final class Play {
                         1));
     }
 
+    public long number() {
+        return job;
+    }
+
+    Play as(DemoJob name) {
+        world.named(name, job);
+        return this;
+    }
+
     Play at(Instant instant) {
         now = instant;
         return this;
     }
 
-    Play write(Entry entry) {
-        return write(entry, "technician", Role.TECHNICIAN);
+    public Play write(Entry entry) {
+        return write(entry, Person.TECHNICIAN);
     }
 
     Play asLead(Entry entry) {
-        return write(entry, "lead", Role.LEAD);
+        return write(entry, Person.LEAD);
     }
 
-    private Play write(Entry entry, String by, Role role) {
+    private Play write(Entry entry, Person by) {
         now = now.plus(lasting(entry));
-        Appended appended = journal.append(
-                job, new Draft(entry, UUID.randomUUID(), file().state().seq(), null, by, role));
-        if (!(appended instanceof Appended.Written)) {
-            throw new IllegalStateException("The demo wrote %s in job %s: %s".formatted(entry, job, appended));
-        }
+        world.write(job, entry, now, by);
         return this;
     }
 
@@ -130,8 +120,8 @@ final class Play {
                 .orElse(Duration.ofMinutes(2));
     }
 
-    JobFile file() {
-        return journal.file(job);
+    public JobFile file() {
+        return world.file(job, now);
     }
 
     /** Names and prices of packs, in turn. */
@@ -182,12 +172,12 @@ final class Play {
     }
 
     /** Everything Assess needs at the counter, and all of it good. */
-    Play assessed() {
+    public Play assessed() {
         return looked().warm("22.0").seam("0.10", "0.12", "0.10", "0.11").gauge(Moment.BEFORE, 61, 640);
     }
 
     /** Works through the plan until so many of its steps are left. */
-    Play tornDown(int left) {
+    public Play tornDown(int left) {
         beginning();
         while (Opening.of(file()).plan().result().steps().size()
                         - Opening.of(file()).stepsIn().size()
@@ -222,18 +212,18 @@ final class Play {
     }
 
     /** Works through the plan until a step is next. */
-    Play tornDownTo(String step) {
+    public Play tornDownTo(String step) {
         List<String> order = Opening.of(file()).plan().result().order();
         tornDown(order.size() - order.indexOf(step));
         boolean inside = file().operation(step).orElseThrow().isInside();
         return inside && !Opening.of(file()).conditionsConfirmed() ? write(new OpenEntry.ConditionsConfirmed()) : this;
     }
 
-    Play out() {
+    public Play out() {
         return tornDown(0).thick(1.5).rested("3.82");
     }
 
-    PackLabel rightLabel() {
+    public PackLabel rightLabel() {
         PackData pack = file().model().pack();
         BigDecimal massG = pack.energyWh().multiply(new BigDecimal("4.4"));
         return new PackLabel(
@@ -256,7 +246,7 @@ final class Play {
         return write(new FitEntry.PackOffered(label));
     }
 
-    Play fitted() {
+    public Play fitted() {
         return offered(rightLabel()).unpacked().write(new FitEntry.PackChosen());
     }
 
@@ -270,7 +260,7 @@ final class Play {
     }
 
     /** Goes back until so many steps are left. */
-    Play back(int left) {
+    public Play back(int left) {
         while (true) {
             WayBack.Plan plan = ClosingUp.of(file()).wayBack().result();
             Optional<WayBack.Step> step = ClosingUp.of(file()).nextStepBack();
@@ -297,7 +287,7 @@ final class Play {
         }
     }
 
-    Play proved(int left) {
+    public Play proved(int left) {
         List<CheckList.Check> checks = Proving.of(file()).checks();
         for (CheckList.Check check : checks.subList(0, checks.size() - left)) {
             write(new ProveEntry.Checked(check.id(), CheckList.Outcome.WORKS, null));
@@ -312,18 +302,14 @@ final class Play {
         return write(new CalibrateEntry.CycleEvent(step, happened, null));
     }
 
-    Play leftOut() {
+    public Play leftOut() {
         return write(new CalibrateEntry.CycleLeftOut("The gauge of this pack comes calibrated; the maker says so."));
     }
 
     /** Into the container that the store proposes. */
-    Play stored() {
+    public Play stored() {
         JobFile file = file();
-        ContainerChoice.Container container = containers
-                .proposal(file)
-                .proposed()
-                .orElseThrow(() -> new IllegalStateException("The demo has no container for job " + job))
-                .container();
+        ContainerChoice.Container container = world.containerFor(file);
         return write(new IsolationEntry.PackStored(
                 container.id(),
                 container.name(),
@@ -333,10 +319,13 @@ final class Play {
     }
 
     /** Looks at the stored pack whenever the watch asks for it, up to a moment. */
-    Play watchedUntil(Instant until, OpeningHours hours, String ambientC, double aboveK) {
+    Play watchedUntil(Instant until, String ambientC, double aboveK) {
         while (true) {
-            Instant due =
-                    Isolating.of(file()).watch(hours).orElseThrow().result().due();
+            Instant due = Isolating.of(file())
+                    .watch(world.hours())
+                    .orElseThrow()
+                    .result()
+                    .due();
             if (due.plus(Duration.ofMinutes(8)).isAfter(until)) {
                 return this;
             }
@@ -346,7 +335,7 @@ final class Play {
         }
     }
 
-    Play signed() {
+    public Play signed() {
         write(new HandBackEntry.SignedOff(Role.TECHNICIAN));
         return file().closed() ? this : asLead(new HandBackEntry.SignedOff(Role.LEAD));
     }

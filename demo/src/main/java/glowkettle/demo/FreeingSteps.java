@@ -1,4 +1,4 @@
-package glowkettle.app.demo;
+package glowkettle.demo;
 
 import glowkettle.free.Effort;
 import glowkettle.free.LeadOrder;

@@ -1,8 +1,7 @@
-package glowkettle.app.journal;
+package glowkettle.app.bench;
 
 import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
-import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.isolation.Isolating;
@@ -16,12 +15,12 @@ final class FoundBy {
     private FoundBy() {}
 
     static String of(JobFile job) {
-        ArriveEntry.JobOpened opened = Arriving.of(job).opened();
+        Arriving counter = Arriving.of(job);
         return Stream.of(
-                        opened.owner(),
+                        counter.owner(),
                         job.model().name(),
-                        opened.serial(),
-                        opened.modelCode(),
+                        counter.serial(),
+                        counter.modelCode(),
                         Fitting.of(job).offered().map(PackLabel::lot).orElse(null),
                         Isolating.of(job).liesIn().orElse(null))
                 .filter(Objects::nonNull)

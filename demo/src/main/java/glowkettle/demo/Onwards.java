@@ -1,4 +1,4 @@
-package glowkettle.app.demo;
+package glowkettle.demo;
 
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Seam;
@@ -37,10 +37,10 @@ import java.util.List;
 import java.util.Optional;
 
 /** What a technician would most likely write next, where that can be said without thinking. */
-final class Onwards {
+public final class Onwards {
     private Onwards() {}
 
-    static Optional<Entry> of(JobFile job) {
+    public static Optional<Entry> of(JobFile job) {
         return switch (job.next().stage().path()) {
             case "arrive", "assess" -> reading(job);
             case "open", "free" -> Opening.of(job).nextStep().map(step -> inwards(job, step.operation()));

@@ -1,6 +1,8 @@
-package glowkettle.app.journal;
+package glowkettle.app.isolation;
 
-import glowkettle.app.journal.ProjectionMapper.StoredRow;
+import glowkettle.app.isolation.StoredPackMapper.PackRow;
+import glowkettle.app.lists.ListWriter;
+import glowkettle.app.shop.Shop;
 import glowkettle.assess.Tier;
 import glowkettle.cell.Chemistry;
 import glowkettle.isolation.Watch;
@@ -13,12 +15,31 @@ import glowkettle.job.open.Opening;
 import glowkettle.library.PackData;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
 
 /** What the store shows of a job's old pack. It enters by itself when it is lifted out. */
-final class StoredPacks {
-    Optional<StoredRow> of(JobFile job, OpeningHours hours) {
+@Component
+class StoredPackList implements ListWriter {
+    private final StoredPackMapper rows;
+
+    StoredPackList(StoredPackMapper rows) {
+        this.rows = rows;
+    }
+
+    @Override
+    public void write(JobFile job, OpeningHours hours) {
+        of(job, hours).ifPresentOrElse(row -> rows.put(Shop.ID, row), () -> rows.remove(Shop.ID, job.number()));
+    }
+
+    @Override
+    public List<Long> byTheClock() {
+        return rows.jobs(Shop.ID);
+    }
+
+    private static Optional<PackRow> of(JobFile job, OpeningHours hours) {
         Optional<Recorded> put = job.state().latestRecorded(IsolationEntry.PackStored.class);
         Optional<Recorded> lifted = Opening.of(job).liftedOutAt();
         if (put.isEmpty() && (lifted.isEmpty() || Fitting.of(job).keepsPack())) {
@@ -28,7 +49,7 @@ final class StoredPacks {
         return Optional.of(row(job, put.map(Recorded::entry).map(IsolationEntry.PackStored.class::cast), since, hours));
     }
 
-    private static StoredRow row(
+    private static PackRow row(
             JobFile job, Optional<IsolationEntry.PackStored> put, Instant since, OpeningHours hours) {
         PackData pack = job.model().pack();
         Optional<Recorded> look = job.state().latestRecorded(IsolationEntry.Watched.class);
@@ -38,7 +59,7 @@ final class StoredPacks {
         Watch.@Nullable Due due =
                 Isolating.of(job).watch(hours).map(watch -> watch.result()).orElse(null);
         Tier tier = job.oldPackTier().result().tier();
-        return new StoredRow(
+        return new PackRow(
                 job.number(),
                 put.map(IsolationEntry.PackStored::container).orElse(null),
                 "job " + job.number() + ", " + job.model().name(),

@@ -1,9 +1,5 @@
-package glowkettle.app.demo;
+package glowkettle.demo;
 
-import glowkettle.app.isolation.Containers;
-import glowkettle.app.isolation.HandOvers;
-import glowkettle.app.journal.JournalBook;
-import glowkettle.app.shop.ShopBook;
 import glowkettle.arrive.Symptom;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
@@ -21,48 +17,35 @@ import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Some thirty jobs at every stage, with the awkward ones among them. All or none of them are written. */
-@Component
-class DemoJobs {
+public final class DemoJobs {
     private static final String GANNET = "gannet-14";
     private static final String TERN = "tern-fold-12";
     private static final String DUNLIN = "dunlin";
 
-    private final JournalBook journal;
-    private final Containers containers;
-    private final HandOvers handOvers;
-    private final ShopBook shop;
-    private final InstantSource clock;
+    private final World world;
 
-    DemoJobs(JournalBook journal, Containers containers, HandOvers handOvers, ShopBook shop, InstantSource clock) {
-        this.journal = journal;
-        this.containers = containers;
-        this.handOvers = handOvers;
-        this.shop = shop;
-        this.clock = clock;
+    private DemoJobs(World world) {
+        this.world = world;
     }
 
-    @Transactional
-    public void play() {
-        closed();
-        handOvers.release(List.of(1L, 2L, 3L, 4L), "Harbour recycling barge", UUID.randomUUID(), "lead", Role.LEAD);
-        calibrating();
-        isolated();
-        proving();
-        fitting();
-        opening();
-        arriving();
-        watchedSwelling();
-        declined();
-        FreeingJobs.play(this::promised, clock.instant());
+    public static void play(World world) {
+        DemoJobs jobs = new DemoJobs(world);
+        List<Long> collected = jobs.closed();
+        world.handOver(collected, "Harbour recycling barge", Person.LEAD);
+        jobs.calibrating();
+        jobs.isolated();
+        jobs.proving();
+        jobs.fitting();
+        jobs.opening();
+        jobs.arriving();
+        jobs.watchedSwelling();
+        jobs.declined();
+        FreeingJobs.play(jobs::promised, world.now());
     }
 
     private Play job(int daysAgo, String model, String owner, Symptom... symptoms) {
@@ -70,19 +53,22 @@ class DemoJobs {
     }
 
     private Play promised(int daysAgo, @Nullable Integer inDays, String model, String owner, Symptom... symptoms) {
-        Instant now = clock.instant();
+        Instant now = world.now();
         Instant start = now.minus(Duration.ofDays(daysAgo)).minus(Duration.ofMinutes(160));
         Instant promise = inDays == null
                 ? null
                 : now.plus(Duration.ofDays(inDays)).truncatedTo(java.time.temporal.ChronoUnit.HOURS);
-        return Play.open(journal, containers, start, model, owner, Set.of(symptoms), promise);
+        return Play.open(world, start, model, owner, Set.of(symptoms), promise);
     }
 
-    private void closed() {
-        handedBack(34, GANNET, "Chart table, ferry Fulmar", Symptom.SHORT_RUNTIME);
-        handedBack(29, DUNLIN, "Ticket hall, north quay", Symptom.WILL_NOT_CHARGE);
-        handedBack(27, DUNLIN, "Ticket hall, north quay", Symptom.SHORT_RUNTIME);
-        handedBack(22, TERN, "Cadet school, room 2", Symptom.SUDDEN_SHUT_DOWN);
+    /** @return those whose packs were collected since */
+    private List<Long> closed() {
+        List<Play> collected = List.of(
+                handedBack(34, GANNET, "Chart table, ferry Fulmar", Symptom.SHORT_RUNTIME)
+                        .as(DemoJob.CLOSED),
+                handedBack(29, DUNLIN, "Ticket hall, north quay", Symptom.WILL_NOT_CHARGE),
+                handedBack(27, DUNLIN, "Ticket hall, north quay", Symptom.SHORT_RUNTIME),
+                handedBack(22, TERN, "Cadet school, room 2", Symptom.SUDDEN_SHUT_DOWN));
         handedBack(19, TERN, "Cadet school, room 2", Symptom.SHORT_RUNTIME);
         job(15, GANNET, "Purser, ferry Kittiwake", Symptom.NO_CLICK)
                 .looked()
@@ -98,13 +84,14 @@ class DemoJobs {
                 .leftOut()
                 .stored()
                 .signed()
-                .watchedUntil(clock.instant(), shop.hours(), "18.2", 0.2);
+                .watchedUntil(world.now(), "18.2", 0.2);
         handedBack(12, DUNLIN, "Ticket hall, south quay", Symptom.HOT);
         handedBack(9, GANNET, "Harbour office", Symptom.ONLY_PLUGGED_IN);
+        return collected.stream().map(Play::number).toList();
     }
 
-    private void handedBack(int daysAgo, String model, String owner, Symptom symptom) {
-        job(daysAgo, model, owner, symptom)
+    private Play handedBack(int daysAgo, String model, String owner, Symptom symptom) {
+        return job(daysAgo, model, owner, symptom)
                 .assessed()
                 .out()
                 .fitted()
@@ -113,13 +100,13 @@ class DemoJobs {
                 .leftOut()
                 .stored()
                 .signed()
-                .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.1);
+                .watchedUntil(world.now(), "18.4", 0.1);
     }
 
     /** The soak cycle runs by the shop's clock, so these begin at the openings of the last staffed days. */
     private void calibrating() {
-        Instant now = clock.instant();
-        List<OpeningHours.Staffed> days = shop.hours().between(now.minus(Duration.ofDays(9)), now).stream()
+        Instant now = world.now();
+        List<OpeningHours.Staffed> days = world.hours().between(now.minus(Duration.ofDays(9)), now).stream()
                 .filter(day -> day.length().compareTo(Duration.ofHours(8)) >= 0)
                 .filter(day -> day.startInclusive().plus(Duration.ofMinutes(40)).isBefore(now))
                 .toList();
@@ -133,6 +120,7 @@ class DemoJobs {
                 .cycle(CycleStep.RUN_DOWN_STARTED, before.plus(Duration.ofMinutes(335)))
                 .cycle(CycleStep.SHUT_DOWN_SEEN, newest.plus(Duration.ofMinutes(5)));
         closedUp(4, 3, TERN, "Cadet school, room 4", Symptom.SUDDEN_SHUT_DOWN)
+                .as(DemoJob.CALIBRATING)
                 .cycle(CycleStep.CHARGE_STARTED, newest.plus(Duration.ofMinutes(15)));
         closedUp(8, -1, GANNET, "Chart table, ferry Kittiwake", Symptom.SHORT_RUNTIME)
                 .cycle(CycleStep.CHARGE_STARTED, earlier.plus(Duration.ofMinutes(20)))
@@ -141,6 +129,7 @@ class DemoJobs {
                 .write(new CalibrateEntry.CycleMishap(glowkettle.calibrate.SoakVerdict.Mishap.SLEPT));
         closedUp(3, 4, DUNLIN, "Gangway crew, ferry Skua", Symptom.SHORT_RUNTIME);
         closedUp(7, 1, DUNLIN, "Ticket hall, south quay", Symptom.WILL_NOT_CHARGE)
+                .as(DemoJob.READY_TO_SIGN)
                 .cycle(CycleStep.CHARGE_STARTED, earlier.plus(Duration.ofMinutes(10)))
                 .cycle(CycleStep.FULL_SEEN, earlier.plus(Duration.ofMinutes(150)))
                 .cycle(CycleStep.RUN_DOWN_STARTED, earlier.plus(Duration.ofMinutes(305)))
@@ -148,7 +137,7 @@ class DemoJobs {
                 .cycle(CycleStep.LAST_CHARGE_STARTED, before.plus(Duration.ofMinutes(20)))
                 .cycle(CycleStep.LAST_CHARGE_ENDED, before.plus(Duration.ofMinutes(190)))
                 .stored()
-                .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.1);
+                .watchedUntil(world.now(), "18.4", 0.1);
     }
 
     private Play closedUp(int daysAgo, int inDays, String model, String owner, Symptom symptom) {
@@ -167,15 +156,16 @@ class DemoJobs {
                 .gauge(Moment.BEFORE, 48, 1020)
                 .seam("0.2", "1.4", "1.3", "0.3")
                 .stored()
-                .watchedUntil(clock.instant().minus(Duration.ofMinutes(40)), shop.hours(), "12.6", 0.6);
+                .watchedUntil(world.now().minus(Duration.ofMinutes(40)), "12.6", 0.6);
         job(0, TERN, "Cadet school, room 1", Symptom.LIFTING, Symptom.NO_CLICK)
+                .as(DemoJob.ISOLATED)
                 .write(new AssessEntry.Looked(new Look(false, true, true, false, false, false, Wet.NO, null, null)))
                 .warm("23.0");
         job(1, DUNLIN, "Deck crew, ferry Skua", Symptom.SMELL, Symptom.DROPPED)
                 .write(new AssessEntry.Looked(
                         new Look(false, false, false, false, true, true, Wet.NO, new BigDecimal("20"), null)))
                 .stored()
-                .watchedUntil(clock.instant(), shop.hours(), "12.4", 1.1)
+                .watchedUntil(world.now(), "12.4", 1.1)
                 .asLead(new AssessEntry.LeadContinued(
                         "Cold removal outdoors, second person and open container beside it."));
         job(
@@ -183,6 +173,7 @@ class DemoJobs {
                         DUNLIN,
                         "Night engineer on the standby list of the reserve ferry Great Northern Diver, berth 12",
                         Symptom.HOT)
+                .as(DemoJob.EVACUATED)
                 .write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)))
                 .write(
                         new AssessEntry.Evacuated(
@@ -191,6 +182,7 @@ class DemoJobs {
 
     private void proving() {
         promised(3, 1, TERN, "Cadet school, room 3", Symptom.SHORT_RUNTIME)
+                .as(DemoJob.PROVING)
                 .assessed()
                 .out()
                 .fitted()
@@ -216,7 +208,7 @@ class DemoJobs {
                 .proved(0)
                 .leftOut()
                 .stored()
-                .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.2)
+                .watchedUntil(world.now(), "18.4", 0.2)
                 .write(new HandBackEntry.SignedOff(Role.TECHNICIAN));
     }
 
@@ -225,9 +217,10 @@ class DemoJobs {
                 .assessed()
                 .out()
                 .stored()
-                .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.1);
+                .watchedUntil(world.now(), "18.4", 0.1);
         refused.offered(label(refused, "11.1", "12.6", "4400"));
         Play lying = promised(1, 4, GANNET, "Harbour office", Symptom.SUDDEN_SHUT_DOWN)
+                .as(DemoJob.FITTING)
                 .assessed()
                 .out();
         lying.offered(label(lying, "11.55", "13.2", "7800"));
@@ -252,10 +245,11 @@ class DemoJobs {
                 .assessed()
                 .out()
                 .stored()
-                .watchedUntil(clock.instant(), shop.hours(), "18.4", 0.1)
+                .watchedUntil(world.now(), "18.4", 0.1)
                 .fitted()
                 .back(9);
         promised(3, 1, GANNET, "Chart table, ferry Skua", Symptom.NO_CLICK)
+                .as(DemoJob.GOING_BACK)
                 .assessed()
                 .out()
                 .fitted()
@@ -282,12 +276,13 @@ class DemoJobs {
 
     private void opening() {
         promised(1, 2, GANNET, "Cargo office, north quay", Symptom.SHORT_RUNTIME)
+                .as(DemoJob.OPENING)
                 .assessed()
                 .tornDown(9);
         promised(0, 3, GANNET, "Bridge, ferry Kittiwake", Symptom.SHORT_RUNTIME, Symptom.SUDDEN_SHUT_DOWN)
                 .assessed()
                 .tornDown(6)
-                .at(clock.instant().minus(Duration.ofMinutes(4)))
+                .at(world.now().minus(Duration.ofMinutes(4)))
                 .tornDown(5);
         promised(1, 3, TERN, "Cadet school, room 1", Symptom.NO_CLICK)
                 .looked()
@@ -295,7 +290,7 @@ class DemoJobs {
                 .seam("0.15", "0.44", "0.3")
                 .gauge(Moment.BEFORE, 58, 701)
                 .tornDown(9)
-                .at(clock.instant().minus(Duration.ofMinutes(6)))
+                .at(world.now().minus(Duration.ofMinutes(6)))
                 .tornDown(8);
         promised(0, 1, DUNLIN, "Ticket hall, south quay", Symptom.WILL_NOT_CHARGE)
                 .assessed();
@@ -303,9 +298,10 @@ class DemoJobs {
 
     /** A laptop that is kept in use and gauged every week, since the owner cannot do without it. */
     private void watchedSwelling() {
-        Instant now = clock.instant();
+        Instant now = world.now();
         String[] widest = {"0.24", "0.27", "0.33", "0.36"};
         Play play = promised(22, 6, GANNET, "Radio room, ferry Fulmar", Symptom.NO_CLICK, Symptom.SHORT_RUNTIME)
+                .as(DemoJob.WATCHED_SWELLING)
                 .looked()
                 .warm("22.3");
         for (int week = 0; week < widest.length; week++) {
@@ -335,6 +331,7 @@ class DemoJobs {
 
     private void arriving() {
         promised(0, 4, GANNET, "Crew mess, ferry Skua", Symptom.SHORT_RUNTIME)
+                .as(DemoJob.QUOTED)
                 .quoted("Pack as fitted", "64", "Pack with a tenth more", "79");
         promised(0, 5, TERN, "Cadet school, room 4", Symptom.LIFTING).looked();
         promised(0, 2, DUNLIN, "Lookout, ferry Fulmar", Symptom.WET).looked().warm("21.4");

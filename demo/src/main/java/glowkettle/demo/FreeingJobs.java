@@ -1,4 +1,4 @@
-package glowkettle.app.demo;
+package glowkettle.demo;
 
 import glowkettle.arrive.Symptom;
 import glowkettle.free.Solvent;
@@ -53,6 +53,7 @@ final class FreeingJobs {
                 .tornDownTo("free-pack")
                 .write(new FreeEntry.StripDrawn("free-pack", BigDecimal.ONE, true, null));
         opening.promised(0, 3, PETREL, "Second mate, ferry Skua", Symptom.SHORT_RUNTIME)
+                .as(DemoJob.HEATING)
                 .assessed()
                 .write(new AssessEntry.ChargeSeen(new BigDecimal("22")))
                 .tornDownTo("soften-front")
@@ -64,10 +65,12 @@ final class FreeingJobs {
                         new BigDecimal("21"),
                         null));
         opening.promised(0, 3, GUILLEMOT, "Boatswain, ferry Fulmar", Symptom.SUDDEN_SHUT_DOWN)
+                .as(DemoJob.GLUED_IN)
                 .assessed()
                 .write(new AssessEntry.ChargeSeen(new BigDecimal("24")))
                 .tornDownTo("free-pack");
         opening.promised(1, 4, PLOVER, "Car deck, ferry Skua", Symptom.SHORT_RUNTIME)
+                .as(DemoJob.SOLVENT_WET)
                 .assessed()
                 .tornDownTo("free-pack")
                 .write(new FreeEntry.SandReady())
@@ -83,6 +86,7 @@ final class FreeingJobs {
                 .assessed()
                 .tornDownTo("shell");
         opening.promised(0, 4, FULMAR, "Chart table, ferry Skua", Symptom.NO_CLICK)
+                .as(DemoJob.OTHER_SCREW)
                 .assessed()
                 .tornDownTo("case-screws")
                 .write(new OpenEntry.FoundInstead(
