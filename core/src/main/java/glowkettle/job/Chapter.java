@@ -24,6 +24,11 @@ public interface Chapter<E extends Entry> {
         return true;
     }
 
+    /** A job on a device like this one comes through this stage. */
+    default boolean isOnTheWayOf(JobFile job) {
+        return true;
+    }
+
     Class<E> entries();
 
     /** Every entry of the stage, once. */

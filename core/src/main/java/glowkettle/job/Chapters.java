@@ -152,6 +152,14 @@ public final class Chapters {
         return stages;
     }
 
+    /** Those that a job comes through, in the order of work. */
+    public List<Stage> stagesOf(JobFile job) {
+        return inOrder.stream()
+                .filter(chapter -> chapter.hasPage() && chapter.isOnTheWayOf(job))
+                .<Stage>map(Chapter::stage)
+                .toList();
+    }
+
     /** The stage whose pages stand under this path. */
     public Optional<Stage> stage(String path) {
         return stages().stream().filter(stage -> stage.path().equals(path)).findFirst();

@@ -255,6 +255,12 @@ public final class FreeChapter implements Chapter<FreeEntry> {
         return FreeAdmission.stepDone(job, step.id(), now);
     }
 
+    /** Where nothing is glued or soldered, nothing is freed. */
+    @Override
+    public boolean isOnTheWayOf(JobFile job) {
+        return !job.model().bonds().isEmpty() || job.model().leads() != null;
+    }
+
     @Override
     public boolean works(JobFile job, Operation step) {
         return Freeing.isFreeing(job, step);
