@@ -1,8 +1,8 @@
 package glowkettle.app.arrive;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.TypedMoment;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
@@ -21,6 +21,7 @@ import glowkettle.library.DeviceModel;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -58,7 +59,7 @@ class ArriveController {
 
     @GetMapping("/jobs/new")
     String form(Model model) {
-        return page(Attempt.NONE, model);
+        return page(FilledForm.NONE, model);
     }
 
     @PostMapping("/jobs/new")
@@ -77,7 +78,7 @@ class ArriveController {
                 bound,
                 faults,
                 opened -> new Taken.On("/jobs/" + journal.open(opened, post.id(), post.by())),
-                attempt -> page(attempt, model));
+                filled -> page(filled, model));
     }
 
     private List<Fault> faults(ArriveEntry.JobOpened opened, String promised, boolean codeKnown) {
@@ -110,11 +111,20 @@ class ArriveController {
                 .map(words -> new Fault("promise", words + " Leave it empty, and promise it on the job's own page."));
     }
 
-    private String page(Attempt attempt, Model model) {
-        model.addAttribute("attempt", attempt);
-        model.addAttribute("models", models.all());
-        model.addAttribute("symptoms", Symptom.values());
-        model.addAttribute("openedBefore", OpenedBefore.values());
+    /** What the counter may choose from. */
+    record NewJobView(Collection<DeviceModel> models) {
+        public List<Symptom> symptoms() {
+            return List.of(Symptom.values());
+        }
+
+        public List<OpenedBefore> openedBefore() {
+            return List.of(OpenedBefore.values());
+        }
+    }
+
+    private String page(FilledForm filled, Model model) {
+        model.addAttribute("filled", filled);
+        model.addAttribute("view", new NewJobView(models.all()));
         return "arrive/new";
     }
 

@@ -1,6 +1,6 @@
 package glowkettle.app.arrive;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.StagePage;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.job.JobFile;
@@ -28,7 +28,7 @@ class ArrivePage implements StagePage<ArriveView> {
     }
 
     @Override
-    public ArriveView view(JobFile job, Attempt attempt, Instant now) {
+    public ArriveView view(JobFile job, FilledForm filled, Instant now) {
         return new ArriveView(
                 job,
                 hold.of(job, Moment.BEFORE),

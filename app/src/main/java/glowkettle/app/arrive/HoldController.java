@@ -89,7 +89,7 @@ class HoldController {
         return post.answer(
                 KIND,
                 write(journal.file(number), path, log, taken, post),
-                attempt -> pages.draw(number, stage(path), attempt, null, model));
+                filled -> pages.draw(number, stage(path), filled, null, model));
     }
 
     @PostMapping(PAGE + "/csv")
@@ -116,7 +116,7 @@ class HoldController {
                                     .toList());
                     return write(job, path, logs.keep(number, log), log, post);
                 },
-                attempt -> pages.draw(number, stage(path), attempt, null, model));
+                filled -> pages.draw(number, stage(path), filled, null, model));
     }
 
     private static List<Fault> faults(CsvFigures figures) {

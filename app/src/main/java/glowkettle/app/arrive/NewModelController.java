@@ -34,6 +34,6 @@ class NewModelController implements HouseForms {
                 ModelTyped.class,
                 named -> Taken.unless(
                         models.keep(number, named, post.id(), post.by(), post.role()), "/jobs/" + number + "/arrive"),
-                attempt -> pages.draw(number, ArriveChapter.STAGE, attempt, null, model));
+                filled -> pages.draw(number, ArriveChapter.STAGE, filled, null, model));
     }
 }

@@ -32,7 +32,7 @@ class QuoteController {
 
     @GetMapping("/jobs/{number:[0-9]{1,15}}/arrive/quote")
     String page(@PathVariable long number, Model model) {
-        model.addAttribute("quote", quote(number));
+        model.addAttribute("view", quote(number));
         return "arrive/quote";
     }
 
@@ -40,7 +40,7 @@ class QuoteController {
     ResponseEntity<byte[]> pdf(@PathVariable long number) {
         return papers.pdf(
                 "arrive/quote-pdf",
-                Map.of("quote", quote(number), "shop", shop.shop(), "words", new Words(shop.zone(), clock.instant())),
+                Map.of("view", quote(number), "shop", shop.shop(), "words", new Words(shop.zone(), clock.instant())),
                 "job-" + number + "-quote");
     }
 

@@ -1,6 +1,6 @@
 package glowkettle.app.assess;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.StagePage;
 import glowkettle.app.isolation.Containers;
 import glowkettle.app.shop.ShopBook;
@@ -27,7 +27,7 @@ class AssessPage implements StagePage<AssessView> {
     }
 
     @Override
-    public AssessView view(JobFile job, Attempt attempt, Instant now) {
+    public AssessView view(JobFile job, FilledForm filled, Instant now) {
         return AssessView.of(job, now, containers, shop.zone());
     }
 }

@@ -1,6 +1,6 @@
 package glowkettle.app.calibrate;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.StagePage;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.job.JobFile;
@@ -24,7 +24,7 @@ class CalibratePage implements StagePage<CalibrateView> {
     }
 
     @Override
-    public CalibrateView view(JobFile job, Attempt attempt, Instant now) {
-        return CalibrateView.of(job, attempt, now, shop.hours());
+    public CalibrateView view(JobFile job, FilledForm filled, Instant now) {
+        return CalibrateView.of(job, filled, now, shop.hours());
     }
 }

@@ -1,6 +1,6 @@
 package glowkettle.app.calibrate;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.TypedMoment;
 import glowkettle.app.drawing.Plot;
 import glowkettle.calibrate.ClockPlan;
@@ -39,8 +39,8 @@ public record CalibrateView(
             @Nullable Instant reckonedAt,
             @Nullable Plot chart) {}
 
-    static CalibrateView of(JobFile job, Attempt attempt, Instant now, OpeningHours hours) {
-        String startAt = attempt.asked("startAt");
+    static CalibrateView of(JobFile job, FilledForm filled, Instant now, OpeningHours hours) {
+        String startAt = filled.asked("startAt");
         SoakCycle soak = SoakCycle.of(job);
         Result<ClockPlan.Outcome> plan = soak.clockPlan(now, hours, start(startAt, hours, now));
         Progress cycle = soak.progress();
@@ -53,7 +53,7 @@ public record CalibrateView(
                 startAt,
                 cycle,
                 verdict,
-                again ? null : nextEvent(cycle, attempt.asked("unseen") != null),
+                again ? null : nextEvent(cycle, filled.asked("unseen") != null),
                 new Timing(
                         planned == null ? null : wasPlannedAt(job, hours, planned, startAt),
                         planned == null ? null : reckonedAt(cycle, planned, now),

@@ -53,7 +53,7 @@ class EntryController {
                 kind,
                 type.asSubclass(Record.class),
                 entry -> write(number, stage, (Entry) entry, corrects, post),
-                attempt -> pages.draw(number, stage, attempt, corrects, model));
+                filled -> pages.draw(number, stage, filled, corrects, model));
     }
 
     private Taken write(long number, Stage stage, Entry entry, @Nullable Long corrects, FormPost post) {

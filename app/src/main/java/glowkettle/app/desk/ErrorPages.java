@@ -77,10 +77,11 @@ class ErrorPages implements ErrorController {
         return "Something failed here, not at your bench. Nothing was half stored. Ask about number " + ticket + ".";
     }
 
+    record ErrorView(int status, String reason) {}
+
     private static String page(HttpStatus status, String reason, Model model, HttpServletResponse response) {
         response.setStatus(status.value());
-        model.addAttribute("status", status.value());
-        model.addAttribute("reason", reason);
+        model.addAttribute("view", new ErrorView(status.value(), reason));
         return "error";
     }
 }

@@ -1,7 +1,7 @@
 package glowkettle.app.desk;
 
 import glowkettle.app.bench.BenchMapper;
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.Fields;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
@@ -56,7 +56,7 @@ class Frame {
         model.addAttribute("theme", ThemeController.DARK.equals(theme) ? ThemeController.DARK : ThemeController.LIGHT);
         model.addAttribute("find", "");
         model.addAttribute("correcting", null);
-        model.addAttribute("attempt", Attempt.NONE);
+        model.addAttribute("filled", FilledForm.NONE);
         Principal principal = request.getUserPrincipal();
         boolean signedIn = principal != null;
         model.addAttribute("shop", Asked.of(shop::shop));

@@ -1,7 +1,7 @@
 package glowkettle.app.desk;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.BenchInstruments;
 import glowkettle.heat.Refit;
@@ -34,7 +34,7 @@ class InstrumentReadings {
         this.instruments = instruments;
     }
 
-    Attempt read(long number, String instrument, Stage stage) {
+    FilledForm read(long number, String instrument, Stage stage) {
         JobFile job = journal.file(number);
         Moment moment = stage.equals(ProveChapter.STAGE) ? Moment.AFTER : Moment.BEFORE;
         String kind = kind(instrument);
@@ -49,9 +49,9 @@ class InstrumentReadings {
                 }
                 default -> throw new ResponseStatusException(HttpStatus.NOT_FOUND);
             }
-            return new Attempt(kind, typed, List.of(), List.of());
+            return new FilledForm(kind, typed, List.of(), List.of());
         } catch (InstrumentSilent silent) {
-            return new Attempt(kind, typed, List.of(new Fault("", String.valueOf(silent.getMessage()))), List.of());
+            return new FilledForm(kind, typed, List.of(new Fault("", String.valueOf(silent.getMessage()))), List.of());
         }
     }
 

@@ -1,6 +1,6 @@
 package glowkettle.app.desk;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.job.Stage;
 import glowkettle.job.order.OrderOfWork;
@@ -50,12 +50,12 @@ class JobController {
             Model model) {
         Stage stage =
                 OrderOfWork.CHAPTERS.stage(path).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        Attempt attempt = read != null
+        FilledForm filled = read != null
                 ? readings.read(number, read, stage)
                 : put != null
-                        ? new Attempt(put, request.getParameterMap(), List.of(), List.of())
-                        : Attempt.asking(request.getParameterMap());
-        return pages.draw(number, stage, attempt, corrects, model);
+                        ? new FilledForm(put, request.getParameterMap(), List.of(), List.of())
+                        : FilledForm.asking(request.getParameterMap());
+        return pages.draw(number, stage, filled, corrects, model);
     }
 
     @GetMapping("/jobs/{number:[0-9]{1,15}}/journal")

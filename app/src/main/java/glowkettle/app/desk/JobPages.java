@@ -1,6 +1,6 @@
 package glowkettle.app.desk;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.job.JobFile;
@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
-/** Draws the page of any stage of a job, with an attempt that was not taken when there is one. */
+/** Draws the page of any stage of a job, with a form that was not taken filled in when there is one. */
 @Component
 public class JobPages {
     private static final int JOURNAL_PAGE = 50;
@@ -69,6 +69,13 @@ public class JobPages {
         model.addAttribute("showsStage", showsStage);
     }
 
+    /**
+     * A page of the journal.
+     *
+     * @param older the number before which older entries stand; null where there are none
+     */
+    record JournalView(List<EntryWords> journal, @Nullable Long older, boolean newer) {}
+
     /** The entries before a number, the newest first, a page of them. */
     String drawJournal(long number, @Nullable Long before, Model model) {
         JobFile job = journal.file(number);
@@ -77,13 +84,11 @@ public class JobPages {
         List<EntryWords> page = EntryWords.list(journal.journal(number), job, before, JOURNAL_PAGE + 1);
         boolean more = page.size() > JOURNAL_PAGE;
         List<EntryWords> shown = more ? page.subList(0, JOURNAL_PAGE) : page;
-        model.addAttribute("journal", shown);
-        model.addAttribute("older", more ? shown.getLast().seq() : null);
-        model.addAttribute("newer", before != null);
+        model.addAttribute("view", new JournalView(shown, more ? shown.getLast().seq() : null, before != null));
         return "journal";
     }
 
-    public String draw(long number, Stage stage, Attempt attempt, @Nullable Long corrects, Model model) {
+    public String draw(long number, Stage stage, FilledForm filled, @Nullable Long corrects, Model model) {
         JobFile job = journal.file(number);
         frame(job, job.next(), stage, true, model);
         model.addAttribute("correcting", correcting(job, corrects));
@@ -91,13 +96,13 @@ public class JobPages {
         if (page == null) {
             throw new IllegalStateException("No page draws " + stage);
         }
-        view(page, job, attempt, model);
+        view(page, job, filled, model);
         return stage.path() + "/page";
     }
 
-    private <V extends Record> void view(StagePage<V> page, JobFile job, Attempt attempt, Model model) {
-        V view = page.view(job, attempt, clock.instant());
+    private <V extends Record> void view(StagePage<V> page, JobFile job, FilledForm filled, Model model) {
+        V view = page.view(job, filled, clock.instant());
         model.addAttribute("view", view);
-        model.addAttribute("attempt", page.attempt(view, attempt));
+        model.addAttribute("filled", page.filled(view, filled));
     }
 }

@@ -1,6 +1,6 @@
 package glowkettle.app.desk;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
 import java.time.Instant;
@@ -17,10 +17,10 @@ public interface StagePage<V extends Record> {
      * What its template draws, as {@code view}: a pure function of the job, of what was asked or typed, and of the time. The
      * template asks it by its methods, and decides nothing.
      */
-    V view(JobFile job, Attempt attempt, Instant now);
+    V view(JobFile job, FilledForm filled, Instant now);
 
     /** What stands in the forms, where the page knows better than what was sent. */
-    default Attempt attempt(V view, Attempt sent) {
+    default FilledForm filled(V view, FilledForm sent) {
         return sent;
     }
 }

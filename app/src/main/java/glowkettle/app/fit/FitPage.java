@@ -1,6 +1,6 @@
 package glowkettle.app.fit;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.StagePage;
 import glowkettle.app.isolation.Containers;
 import glowkettle.job.JobFile;
@@ -24,7 +24,7 @@ class FitPage implements StagePage<FitView> {
     }
 
     @Override
-    public FitView view(JobFile job, Attempt attempt, Instant now) {
+    public FitView view(JobFile job, FilledForm filled, Instant now) {
         return FitView.of(job, containers);
     }
 }

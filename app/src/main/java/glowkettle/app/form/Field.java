@@ -1,6 +1,6 @@
 package glowkettle.app.form;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -28,16 +28,16 @@ public record Field(
     }
 
     /** @param proposed stands in it until somebody types */
-    public static Field in(Attempt attempt, String form, Question question, String path, @Nullable Object proposed) {
+    public static Field in(FilledForm filled, String form, Question question, String path, @Nullable Object proposed) {
         String name = question.many() ? path + "[]" : path;
-        List<String> typed = attempt.values(form, name);
+        List<String> typed = filled.values(form, name);
         List<String> values = typed != null ? typed : proposed == null ? List.of() : List.of(String.valueOf(proposed));
         return new Field(
                 question,
                 form + "-" + path,
                 name,
                 values.stream().filter(value -> !value.isBlank()).toList(),
-                attempt.fault(form, path),
+                filled.fault(form, path),
                 null);
     }
 

@@ -1,6 +1,6 @@
 package glowkettle.app.form;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.job.order.OrderOfWork;
 import java.util.HashMap;
 import java.util.List;
@@ -22,21 +22,21 @@ public final class Fields {
         });
     }
 
-    public Field of(Attempt attempt, String form, String path) {
-        return of(attempt, form, path, null);
+    public Field of(FilledForm filled, String form, String path) {
+        return of(filled, form, path, null);
     }
 
     /** @param proposed stands in it until somebody types */
-    public Field of(Attempt attempt, String form, String path, @Nullable Object proposed) {
-        return Field.in(attempt, form, question(form, path), path, proposed);
+    public Field of(FilledForm filled, String form, String path, @Nullable Object proposed) {
+        return Field.in(filled, form, question(form, path), path, proposed);
     }
 
     /** One place of a list, under a label of its own. */
-    public Field nth(Attempt attempt, String form, String path, int place, String label) {
+    public Field nth(FilledForm filled, String form, String path, int place, String label) {
         Question one = question(form, path).single().saying(label);
-        List<String> typed = attempt.values(form, path + "[]");
+        List<String> typed = filled.values(form, path + "[]");
         List<String> values = typed != null && typed.size() > place ? List.of(typed.get(place)) : List.of();
-        String fault = attempt.fault(form, path + "[" + place + "]");
+        String fault = filled.fault(form, path + "[" + place + "]");
         return new Field(one, form + "-" + path + place, path + "[]", values, fault, null);
     }
 

@@ -1,9 +1,9 @@
 package glowkettle.app.form;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Binder;
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.binding.FormTree;
 import glowkettle.app.binding.Forms;
 import glowkettle.job.Recorded;
@@ -75,25 +75,33 @@ public final class FormPost {
      * @param page draws it again
      */
     public <R extends Record> String answer(
-            String form, Class<R> type, Function<R, Taken> write, Function<Attempt, String> page) {
+            String form, Class<R> type, Function<R, Taken> write, Function<FilledForm, String> page) {
         return answer(form, type, List.of(), write, page);
     }
 
     /** @param beside what is wrong with fields that the record does not have */
     public <R extends Record> String answer(
-            String form, Class<R> type, List<Fault> beside, Function<R, Taken> write, Function<Attempt, String> page) {
+            String form,
+            Class<R> type,
+            List<Fault> beside,
+            Function<R, Taken> write,
+            Function<FilledForm, String> page) {
         return answer(form, read(type), beside, write, page);
     }
 
     /** @param bound the record as it was read, for who looked into it already */
     public <R extends Record> String answer(
-            String form, Bound<R> bound, List<Fault> beside, Function<R, Taken> write, Function<Attempt, String> page) {
+            String form,
+            Bound<R> bound,
+            List<Fault> beside,
+            Function<R, Taken> write,
+            Function<FilledForm, String> page) {
         List<Fault> faults =
                 Stream.concat(bound.faults().stream(), beside.stream()).toList();
         return answer(form, faults.isEmpty() ? write.apply(bound.get()) : new Taken.Refused(faults), page);
     }
 
-    public String answer(String form, Taken taken, Function<Attempt, String> page) {
+    public String answer(String form, Taken taken, Function<FilledForm, String> page) {
         return switch (taken) {
             case Taken.On on -> "redirect:" + on.to();
             case Taken.Refused refused ->
@@ -107,10 +115,10 @@ public final class FormPost {
             List<Fault> faults,
             List<Recorded> between,
             HttpStatus status,
-            Function<Attempt, String> page) {
+            Function<FilledForm, String> page) {
         response.setStatus(status.value());
         // A password is the one thing that does not come back with its form.
         typed.remove("password");
-        return page.apply(new Attempt(form, typed, faults, between));
+        return page.apply(new FilledForm(form, typed, faults, between));
     }
 }

@@ -1,6 +1,6 @@
 package glowkettle.app.free;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.StagePage;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.job.JobFile;
@@ -26,12 +26,12 @@ class FreePage implements StagePage<FreeView> {
     }
 
     @Override
-    public FreeView view(JobFile job, Attempt attempt, Instant now) {
-        return FreeView.of(job, attempt, now, book.shop(), places);
+    public FreeView view(JobFile job, FilledForm filled, Instant now) {
+        return FreeView.of(job, filled, now, book.shop(), places);
     }
 
     @Override
-    public Attempt attempt(FreeView view, Attempt sent) {
-        return view.picked() == null ? sent : view.picked().asAttempt();
+    public FilledForm filled(FreeView view, FilledForm sent) {
+        return view.picked() == null ? sent : view.picked().asForm();
     }
 }

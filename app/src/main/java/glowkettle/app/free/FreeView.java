@@ -1,6 +1,6 @@
 package glowkettle.app.free;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.shop.Shop;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.free.Bending;
@@ -54,7 +54,7 @@ public record FreeView(
             @Nullable BigDecimal cellNowC,
             @Nullable Instant cooledAt) {}
 
-    static FreeView of(JobFile job, Attempt attempt, Instant now, Shop shop, HeatPlaces places) {
+    static FreeView of(JobFile job, FilledForm filled, Instant now, Shop shop, HeatPlaces places) {
         Freeing freeing = Freeing.of(job);
         Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
         HeatPanel heat = bond == null || bond.stack().adhesive() == Adhesive.STRETCH_STRIPS
@@ -71,8 +71,7 @@ public record FreeView(
                 ladder,
                 heat != null && !heat.isOn() ? places.taken(job, shop) : Map.of(),
                 bond != null && heat != null && !heat.isOn()
-                        ? PickedSetting.of(
-                                job, bond, heat, attempt, shop.hours().zone(), now)
+                        ? PickedSetting.of(job, bond, heat, filled, shop.hours().zone(), now)
                         : null,
                 new AtThisMoment(
                         FreeTask.of(freeing, bond, heat, leads, ladder, now),

@@ -1,9 +1,9 @@
 package glowkettle.app.free;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Binder;
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.binding.FormTree;
 import glowkettle.finding.Unanswerable;
 import glowkettle.heat.HeatWindow;
@@ -44,11 +44,11 @@ public record PickedSetting(
             "setting.source", "setting.temperatureC", "setting.face", "setting.sharePercent", "ambientC", "leftOnMat");
 
     static @Nullable PickedSetting of(
-            JobFile job, Bond bond, HeatPanel heat, Attempt attempt, ZoneId zone, Instant now) {
-        if (attempt.asked(ASKED) == null) {
+            JobFile job, Bond bond, HeatPanel heat, FilledForm filled, ZoneId zone, Instant now) {
+        if (filled.asked(ASKED) == null) {
             return null;
         }
-        Map<String, String[]> typed = new HashMap<>(attempt.typed());
+        Map<String, String[]> typed = new HashMap<>(filled.typed());
         typed.keySet().retainAll(FIELDS);
         typed.put("bond", new String[] {bond.operation()});
         Bound<FreeEntry.HeatStarted> bound = Binder.form(FreeEntry.HeatStarted.class, FormTree.of(typed), zone);
@@ -94,7 +94,7 @@ public record PickedSetting(
     }
 
     /** The typed fields, as a page shows them again. */
-    Attempt asAttempt() {
-        return new Attempt("heat-started", typed, faults, List.of());
+    FilledForm asForm() {
+        return new FilledForm("heat-started", typed, faults, List.of());
     }
 }

@@ -1,6 +1,6 @@
 package glowkettle.app.handback;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.StagePage;
 import glowkettle.app.isolation.Containers;
 import glowkettle.job.JobFile;
@@ -24,7 +24,7 @@ class HandBackPage implements StagePage<HandBackView> {
     }
 
     @Override
-    public HandBackView view(JobFile job, Attempt attempt, Instant now) {
+    public HandBackView view(JobFile job, FilledForm filled, Instant now) {
         return HandBackView.of(job, containers);
     }
 }

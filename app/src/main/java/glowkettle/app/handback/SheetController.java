@@ -30,7 +30,7 @@ class SheetController {
 
     @GetMapping("/jobs/{number:[0-9]{1,15}}/handback/sheet")
     String sheet(@PathVariable long number, Model model) {
-        model.addAttribute("sheet", OwnersSheet.of(journal.file(number)));
+        model.addAttribute("view", OwnersSheet.of(journal.file(number)));
         return "handback/print";
     }
 

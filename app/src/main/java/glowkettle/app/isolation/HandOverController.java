@@ -1,7 +1,7 @@
 package glowkettle.app.isolation;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.Words;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.HouseForms;
@@ -53,7 +53,7 @@ class HandOverController implements HouseForms {
 
     @GetMapping("/isolation/hand-overs")
     String all(Model model) {
-        return form(Attempt.NONE, model);
+        return form(FilledForm.NONE, model);
     }
 
     @PostMapping("/isolation/hand-overs")
@@ -62,11 +62,7 @@ class HandOverController implements HouseForms {
                 ? List.of()
                 : List.of(new Fault("", "Only a lead releases packs for disposal."));
         return post.answer(
-                HAND_OVER,
-                HandOverTyped.class,
-                notALead,
-                typed -> release(typed, post),
-                attempt -> form(attempt, model));
+                HAND_OVER, HandOverTyped.class, notALead, typed -> release(typed, post), filled -> form(filled, model));
     }
 
     private Taken release(HandOverTyped typed, FormPost post) {
@@ -83,16 +79,18 @@ class HandOverController implements HouseForms {
         }
     }
 
-    private String form(Attempt attempt, Model model) {
-        model.addAttribute("attempt", attempt);
-        model.addAttribute("packs", handOvers.releasable());
-        model.addAttribute("made", handOvers.all());
+    /** Packs that may leave, and the hand-overs there were. */
+    record HandOversView(List<StoredPackMapper.PackRow> packs, List<HandOverMapper.HandOverRow> made) {}
+
+    private String form(FilledForm filled, Model model) {
+        model.addAttribute("filled", filled);
+        model.addAttribute("view", new HandOversView(handOvers.releasable(), handOvers.all()));
         return "isolation/hand-overs";
     }
 
     @GetMapping("/isolation/hand-overs/{number:[0-9]{1,9}}")
     String one(@PathVariable int number, Model model) {
-        model.addAttribute("handOver", made(number));
+        model.addAttribute("view", made(number));
         return "isolation/hand-over";
     }
 
@@ -151,7 +149,7 @@ class HandOverController implements HouseForms {
     ResponseEntity<byte[]> pdf(@PathVariable int number) {
         return papers.pdf(
                 "isolation/hand-over-pdf",
-                Map.of("handOver", made(number), "shop", shop.shop(), "words", new Words(shop.zone(), clock.instant())),
+                Map.of("view", made(number), "shop", shop.shop(), "words", new Words(shop.zone(), clock.instant())),
                 "hand-over-" + number);
     }
 

@@ -1,11 +1,14 @@
 package glowkettle.app.isolation;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.assess.HazardReadings;
 import glowkettle.assess.Tier;
+import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -25,12 +28,17 @@ class StoreController {
         this.store = store;
     }
 
+    /** The whole store, and the container to look at first; null while none has a look due. */
+    record StoreView(StorePicture store, StorePicture.@Nullable Shelf nearest) {
+        public Tier isolate() {
+            return Tier.ISOLATE;
+        }
+    }
+
     @GetMapping("/isolation")
     String store(Model model) {
         StorePicture picture = store.picture();
-        model.addAttribute("store", picture);
-        model.addAttribute("isolate", Tier.ISOLATE);
-        model.addAttribute("nearest", picture.nearest().orElse(null));
+        model.addAttribute("view", new StoreView(picture, picture.nearest().orElse(null)));
         return "isolation/store";
     }
 
@@ -46,7 +54,7 @@ class StoreController {
     @GetMapping("/isolation/round/{container}")
     String look(@PathVariable String container, Model model) {
         StorePicture picture = store.picture();
-        return page(picture, shelf(picture, container), Attempt.NONE, model);
+        return page(picture, shelf(picture, container), FilledForm.NONE, model);
     }
 
     @PostMapping("/isolation/round/{container}")
@@ -54,10 +62,7 @@ class StoreController {
         StorePicture picture = store.picture();
         StorePicture.Shelf shelf = shelf(picture, container);
         return post.answer(
-                KIND,
-                LookTyped.class,
-                look -> write(shelf, look, post),
-                attempt -> page(picture, shelf, attempt, model));
+                KIND, LookTyped.class, look -> write(shelf, look, post), filled -> page(picture, shelf, filled, model));
     }
 
     private Taken write(StorePicture.Shelf shelf, LookTyped look, FormPost post) {
@@ -74,13 +79,23 @@ class StoreController {
         return shelf.orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
-    private static String page(StorePicture picture, StorePicture.Shelf shelf, Attempt attempt, Model model) {
-        model.addAttribute("attempt", attempt);
-        model.addAttribute("store", picture);
-        model.addAttribute("shelf", shelf);
-        model.addAttribute("last", shelf.lastReading());
-        model.addAttribute("air", Store.airOfThisRound(picture, shelf));
-        model.addAttribute("wets", HazardReadings.Wet.values());
+    /** A look at one container; the air is what this round measured last in the same place. */
+    record RoundView(
+            StorePicture store,
+            StorePicture.Shelf shelf,
+            @Nullable BigDecimal air) {
+        public StorePicture.@Nullable Reading last() {
+            return shelf.lastReading();
+        }
+
+        public List<HazardReadings.Wet> wets() {
+            return List.of(HazardReadings.Wet.values());
+        }
+    }
+
+    private static String page(StorePicture picture, StorePicture.Shelf shelf, FilledForm filled, Model model) {
+        model.addAttribute("filled", filled);
+        model.addAttribute("view", new RoundView(picture, shelf, Store.airOfThisRound(picture, shelf)));
         return "isolation/round";
     }
 }

@@ -46,11 +46,14 @@ class LabelController {
         this.clock = clock;
     }
 
+    /** Both labels of a job. */
+    record LabelsView(JobFile job, Label ticket, Label pack) {}
+
     @GetMapping(JOB + "/labels")
     String page(@PathVariable long number, HttpServletRequest request, Model model) {
-        model.addAttribute("job", journal.file(number));
-        model.addAttribute("ticket", label(number, "ticket", request));
-        model.addAttribute("pack", label(number, "pack", request));
+        model.addAttribute(
+                "view",
+                new LabelsView(journal.file(number), label(number, "ticket", request), label(number, "pack", request)));
         return "labels/page";
     }
 

@@ -1,21 +1,16 @@
 package glowkettle.app.library;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
-import glowkettle.app.binding.Forms;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.HouseForms;
 import glowkettle.app.form.Taken;
 import glowkettle.app.schema.Schemas;
 import glowkettle.library.DeviceModel;
-import glowkettle.library.Fastener;
-import glowkettle.library.OperationKind;
-import glowkettle.library.Side;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.InstantSource;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -56,16 +51,26 @@ class LibraryController implements HouseForms {
         return Map.of(VERSION, VersionTyped.class);
     }
 
+    /** Every model, what is wrong with a file that was just read, and the notes that wait, by model. */
+    record ListView(List<ModelFile.Mistake> faults, Collection<DeviceModel> models, Map<String, Integer> waiting) {}
+
+    /** A model with all its versions and the notes about it, and the drawing of what is being changed. */
+    record ModelView(
+            DeviceModel device,
+            String body,
+            List<ModelLibrary.Version> versions,
+            int newest,
+            List<BenchNoteMapper.NoteRow> notes,
+            DrawingView drawing) {}
+
     @GetMapping("/library")
     String list(Model model) {
-        return listed(Attempt.NONE, List.of(), model);
+        return listed(FilledForm.NONE, List.of(), model);
     }
 
-    private String listed(Attempt attempt, List<ModelFile.Mistake> faults, Model model) {
-        model.addAttribute("attempt", attempt);
-        model.addAttribute("faults", faults);
-        model.addAttribute("models", library.all());
-        model.addAttribute("waiting", notes.waiting());
+    private String listed(FilledForm filled, List<ModelFile.Mistake> faults, Model model) {
+        model.addAttribute("filled", filled);
+        model.addAttribute("view", new ListView(faults, library.all(), notes.waiting()));
         return "library/list";
     }
 
@@ -73,7 +78,7 @@ class LibraryController implements HouseForms {
     String one(@PathVariable String id, Model model) {
         DeviceModel device = found(id);
         String body = ModelFile.write(device);
-        return page(device, body, ModelFile.checked(device, body), Attempt.NONE, model);
+        return page(device, body, ModelFile.checked(device, body), FilledForm.NONE, model);
     }
 
     @GetMapping("/library/" + ID + "/file")
@@ -97,7 +102,7 @@ class LibraryController implements HouseForms {
             @RequestParam(required = false) @Nullable String chosen,
             Model model) {
         found(id);
-        draw(ModelFile.readLoosely(body), chosen, model);
+        model.addAttribute("drawing", DrawingView.of(ModelFile.readLoosely(body), chosen));
         return "library/drawing :: drawing";
     }
 
@@ -109,7 +114,7 @@ class LibraryController implements HouseForms {
                 VERSION,
                 VersionTyped.class,
                 typed -> save(id, read, typed, post.by()),
-                attempt -> page(newest, body, read, attempt, model));
+                filled -> page(newest, body, read, filled, model));
     }
 
     private Taken save(String id, ModelFile.Read read, VersionTyped typed, String by) {
@@ -131,41 +136,36 @@ class LibraryController implements HouseForms {
 
     /** A file of a model the shop has becomes its next version; any other becomes a model of its own. */
     @PostMapping("/library/file")
-    String readFile(
-            @RequestParam(required = false) @Nullable MultipartFile file,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model)
+    String readFile(@RequestParam(required = false) @Nullable MultipartFile file, FormPost post, Model model)
             throws IOException {
         if (file == null || file.getSize() > MOST_BYTES) {
-            response.setStatus(422);
             String why = file == null ? "Choose a file." : "A file has at most 1 MB.";
-            return listed(new Attempt("file", Map.of(), List.of(new Fault("file", why)), List.of()), List.of(), model);
+            return post.answer("file", Taken.refused("file", why), filled -> listed(filled, List.of(), model));
         }
         String body = new String(file.getBytes(), StandardCharsets.UTF_8);
         ModelFile.Read read = ModelFile.read(body);
-        if (!read.faults().isEmpty()) {
-            response.setStatus(422);
-            return listed(Attempt.NONE, read.faults(), model);
-        }
-        DeviceModel described = read.orElseThrow();
+        List<ModelFile.Mistake> mistakes =
+                read.faults().isEmpty() ? unfit(read.orElseThrow().id()) : read.faults();
+        Taken taken = mistakes.isEmpty() ? keep(read.orElseThrow(), body, post.by()) : new Taken.Refused(List.of());
+        return post.answer("file", taken, filled -> listed(filled, mistakes, model));
+    }
+
+    private static List<ModelFile.Mistake> unfit(String id) {
+        return id.matches("[a-z0-9-]{1,60}") && !OWN_PAGES.contains(id)
+                ? List.of()
+                : List.of(new ModelFile.Mistake(
+                        1,
+                        "id",
+                        "'%s' must be small letters, digits and dashes, and none of %s".formatted(id, OWN_PAGES)));
+    }
+
+    private Taken keep(DeviceModel described, String body, String by) {
         String id = described.id();
-        if (!id.matches("[a-z0-9-]{1,60}") || OWN_PAGES.contains(id)) {
-            response.setStatus(422);
-            return listed(
-                    Attempt.NONE,
-                    List.of(new ModelFile.Mistake(
-                            1,
-                            "id",
-                            "'%s' must be small letters, digits and dashes, and none of %s".formatted(id, OWN_PAGES))),
-                    model);
-        }
-        boolean saved = library.save(
-                described, body, library.newestVersion(id), Forms.by(request), "Read from a file", clock.instant());
-        if (!saved) {
-            throw new ResponseStatusException(HttpStatus.CONFLICT);
-        }
-        return "redirect:/library/" + id;
+        return library.save(described, body, library.newestVersion(id), by, "Read from a file", clock.instant())
+                ? new Taken.On("/library/" + id)
+                : new Taken.Stale(
+                        List.of(new Fault("file", "Somebody kept another version at the same moment; send it again.")),
+                        List.of());
     }
 
     @PostMapping("/library/" + ID + "/note")
@@ -175,8 +175,8 @@ class LibraryController implements HouseForms {
             @RequestParam long seq,
             @RequestParam boolean accepted,
             @RequestParam(required = false) @Nullable String text,
-            HttpServletRequest request) {
-        notes.decide(found(id), job, seq, accepted, text, Forms.by(request), clock.instant());
+            FormPost post) {
+        notes.decide(found(id), job, seq, accepted, text, post.by(), clock.instant());
         return "redirect:/library/" + id + "#notes";
     }
 
@@ -184,28 +184,13 @@ class LibraryController implements HouseForms {
         return library.find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
-    private String page(DeviceModel newest, String body, ModelFile.Read read, Attempt attempt, Model model) {
+    private String page(DeviceModel newest, String body, ModelFile.Read read, FilledForm filled, Model model) {
         String id = newest.id();
-        model.addAttribute("attempt", attempt);
-        model.addAttribute("device", newest);
-        model.addAttribute("body", body);
-        model.addAttribute("versions", library.versions(id));
-        model.addAttribute("newest", library.newestVersion(id));
-        model.addAttribute("notes", notes.of(id));
-        draw(read, null, model);
-        return "library/model";
-    }
-
-    private static void draw(ModelFile.Read read, @Nullable String chosen, Model model) {
-        DeviceModel drawn = read.model();
-        model.addAttribute("faults", read.faults());
-        model.addAttribute("drawn", drawn);
-        model.addAttribute("graph", drawn == null ? null : TeardownGraph.of(drawn.operations()));
+        DrawingView drawing = DrawingView.of(read, null);
+        model.addAttribute("filled", filled);
         model.addAttribute(
-                "chosen",
-                drawn == null || chosen == null ? null : drawn.operation(chosen).orElse(null));
-        model.addAttribute("kinds", OperationKind.values());
-        model.addAttribute("sides", Side.values());
-        model.addAttribute("seats", Fastener.Seat.values());
+                "view",
+                new ModelView(newest, body, library.versions(id), library.newestVersion(id), notes.of(id), drawing));
+        return "library/model";
     }
 }

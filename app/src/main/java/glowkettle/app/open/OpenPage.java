@@ -1,6 +1,6 @@
 package glowkettle.app.open;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.StagePage;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
@@ -17,7 +17,7 @@ class OpenPage implements StagePage<OpenView> {
     }
 
     @Override
-    public OpenView view(JobFile job, Attempt attempt, Instant now) {
-        return OpenView.of(job, attempt, now);
+    public OpenView view(JobFile job, FilledForm filled, Instant now) {
+        return OpenView.of(job, filled, now);
     }
 }

@@ -1,6 +1,6 @@
 package glowkettle.app.open;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
@@ -36,7 +36,7 @@ public record OpenView(
         Planning planning,
         @Nullable OrderedPack ordered,
         @Nullable String refusedNow) {
-    static OpenView of(JobFile job, Attempt attempt, Instant now) {
+    static OpenView of(JobFile job, FilledForm filled, Instant now) {
         TeardownPlan.Step step = Opening.of(job).nextStep().orElse(null);
         List<Fastener> group = step == null
                 ? List.of()
@@ -56,7 +56,7 @@ public record OpenView(
                 freeing,
                 due,
                 FaceView.of(job, step == null ? null : step.operation().id()),
-                Planning.of(job, attempt),
+                Planning.of(job, filled),
                 OrderedPack.of(job).orElse(null),
                 refused);
     }

@@ -1,6 +1,6 @@
 package glowkettle.app.open;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.finding.Result;
 import glowkettle.finding.Unanswerable;
 import glowkettle.job.JobFile;
@@ -25,8 +25,8 @@ public record Planning(
     /** Something to reach, chosen or not. */
     public record Goal(String name, String operation, boolean chosen) {}
 
-    static Planning of(JobFile job, Attempt attempt) {
-        List<String> asked = attempt.askedAll("order[]");
+    static Planning of(JobFile job, FilledForm filled) {
+        List<String> asked = filled.askedAll("order[]");
         List<String> order = asked.isEmpty() ? Opening.of(job).plan().result().order() : asked;
         Result<HandOrder> tried = null;
         String fault = null;

@@ -1,13 +1,13 @@
 package glowkettle.app.photo;
 
 import glowkettle.app.binding.Fault;
-import glowkettle.app.binding.Forms;
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.Taken;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.photo.JobPhotos;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
+import glowkettle.library.Operation;
 import java.io.IOException;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -45,33 +45,39 @@ class PhoneController {
     String take(
             @PathVariable String secret,
             @RequestParam(required = false) @Nullable MultipartFile file,
-            HttpServletRequest request,
-            HttpServletResponse response,
+            FormPost post,
             Model model)
             throws IOException {
         PhotoMapper.PassRow pass = pass(secret);
-        PhotoForm typed = PhotoForm.of(journal.file(pass.job()), request, file, darkroom);
+        PhotoForm typed = PhotoForm.of(journal.file(pass.job()), post, file, darkroom);
         PhotoForm form = new PhotoForm(typed.picture(), pass.step(), typed.caption(), typed.faults());
-        List<Fault> faults = form.faults().isEmpty()
-                ? PhotoController.refused(
-                        photos.take(form.sent(pass.job(), Forms.id(request), pass.by()), Role.TRAINEE))
-                : form.faults();
-        if (faults.isEmpty()) {
-            return "redirect:/phone/" + secret + "?kept";
-        }
-        response.setStatus(422);
-        return draw(pass, false, faults, model);
+        Taken taken = form.faults().isEmpty()
+                ? photos.take(form.sent(pass.job(), post.id(), pass.by()), Role.TRAINEE)
+                        .taken(job -> "/phone/" + secret + "?kept")
+                : new Taken.Refused(form.faults());
+        return post.answer("photo-taken", taken, filled -> draw(pass, false, filled.faults(), model));
     }
+
+    /** What a telephone sees of a job: the device and the step, and nothing of its owner. */
+    record PhoneView(
+            PhotoMapper.PassRow pass,
+            String device,
+            @Nullable Operation step,
+            int count,
+            boolean kept,
+            List<Fault> faults) {}
 
     private String draw(PhotoMapper.PassRow pass, boolean kept, List<Fault> faults, Model model) {
         JobFile job = journal.file(pass.job());
-        model.addAttribute("pass", pass);
-        model.addAttribute("device", job.model().name());
         model.addAttribute(
-                "step", pass.step() == null ? null : job.operation(pass.step()).orElse(null));
-        model.addAttribute("count", JobPhotos.of(job).photos().size());
-        model.addAttribute("kept", kept);
-        model.addAttribute("faults", faults);
+                "view",
+                new PhoneView(
+                        pass,
+                        job.model().name(),
+                        pass.step() == null ? null : job.operation(pass.step()).orElse(null),
+                        JobPhotos.of(job).photos().size(),
+                        kept,
+                        faults));
         return "photo/phone";
     }
 

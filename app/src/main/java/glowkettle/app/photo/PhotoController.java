@@ -1,10 +1,10 @@
 package glowkettle.app.photo;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
-import glowkettle.app.binding.Forms;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.JobPages;
-import glowkettle.app.form.Roles;
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.Taken;
 import glowkettle.app.format.QrCode;
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.JournalBook;
@@ -13,9 +13,9 @@ import glowkettle.job.arrive.ArriveChapter;
 import glowkettle.job.open.OpenChapter;
 import glowkettle.job.photo.PhotoEntry;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -56,47 +56,37 @@ class PhotoController {
             @PathVariable long number,
             @PathVariable String path,
             @RequestParam(required = false) @Nullable MultipartFile file,
-            HttpServletRequest request,
-            HttpServletResponse response,
+            FormPost post,
             Model model)
             throws IOException {
-        PhotoForm form = PhotoForm.of(journal.file(number), request, file, darkroom);
-        List<Fault> faults = form.faults();
-        if (faults.isEmpty()) {
-            Appended appended = photos.take(form.sent(number, Forms.id(request), Forms.by(request)), Roles.of(request));
-            faults = refused(appended);
-        }
-        return faults.isEmpty()
-                ? "redirect:/jobs/%s/%s#photos".formatted(number, path)
-                : again(number, path, new Attempt(KIND, Forms.typed(request), faults, List.of()), response, model);
+        PhotoForm form = PhotoForm.of(journal.file(number), post, file, darkroom);
+        Taken taken = form.faults().isEmpty()
+                ? onward(photos.take(form.sent(number, post.id(), post.by()), post.role()), number, path)
+                : new Taken.Refused(form.faults());
+        return post.answer(KIND, taken, filled -> again(number, path, filled, model));
     }
 
     @PostMapping(PAGE + "/{id:[0-9a-f-]{36}}/removed")
     String remove(
-            @PathVariable long number,
-            @PathVariable String path,
-            @PathVariable String id,
-            @RequestParam String reason,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
+            @PathVariable long number, @PathVariable String path, @PathVariable String id, FormPost post, Model model) {
+        String reason = post.first("reason");
         List<Fault> faults = PhotoForm.reasonFaults(reason);
-        if (faults.isEmpty()) {
-            faults = refused(photos.remove(
-                    number,
-                    new PhotoEntry.PhotoRemoved(id, reason.strip()),
-                    Forms.id(request),
-                    Forms.by(request),
-                    Roles.of(request)));
-        }
-        return faults.isEmpty()
-                ? "redirect:/jobs/%s/%s#photos".formatted(number, path)
-                : again(
+        Taken taken = faults.isEmpty()
+                ? onward(
+                        photos.remove(
+                                number,
+                                new PhotoEntry.PhotoRemoved(id, reason.strip()),
+                                post.id(),
+                                post.by(),
+                                post.role()),
                         number,
-                        path,
-                        new Attempt("photo-removed", Forms.typed(request), faults, List.of()),
-                        response,
-                        model);
+                        path)
+                : new Taken.Refused(faults);
+        return post.answer("photo-removed", taken, filled -> again(number, path, filled, model));
+    }
+
+    private static Taken onward(Appended appended, long number, String path) {
+        return appended.taken(job -> "/jobs/%s/%s#photos".formatted(number, path));
     }
 
     @GetMapping("/photos/{id}")
@@ -110,38 +100,35 @@ class PhotoController {
                 .body(photo.picture());
     }
 
+    /** The code that opens a page for photos on a telephone, until a moment. */
+    record CodeView(JobFile job, String path, String link, Instant until, QrCode code) {
+        /** The address means the machine it is opened on, and a telephone is another one. */
+        public boolean unreachable() {
+            return link.matches("https?://(127\\.|localhost|\\[::1])\\S*");
+        }
+    }
+
     /** A code for the telephone that is to take the photos. */
     @PostMapping(PAGE + "/phone")
     String phone(
             @PathVariable long number,
             @PathVariable String path,
             @RequestParam(required = false) @Nullable String step,
+            FormPost post,
             HttpServletRequest request,
             Model model) {
         JobFile job = journal.file(number);
         PhotoMapper.PassRow pass = photos.pass(
                 number,
                 PhotoForm.knownStep(job, step),
-                Forms.by(request),
+                post.by(),
                 request.getSession().getId());
         String link = address.of(request) + "/phone/" + pass.secret();
-        model.addAttribute("job", job);
-        model.addAttribute("path", path);
-        model.addAttribute("link", link);
-        model.addAttribute("unreachable", link.matches("https?://(127\\.|localhost|\\[::1])\\S*"));
-        model.addAttribute("until", pass.until());
-        model.addAttribute("code", QrCode.of(link));
+        model.addAttribute("view", new CodeView(job, path, link, pass.until(), QrCode.of(link)));
         return "photo/code";
     }
 
-    static List<Fault> refused(Appended appended) {
-        return appended instanceof Appended.Refused refused
-                ? List.of(new Fault("", refused.refusal().reason()))
-                : List.of();
-    }
-
-    private String again(long number, String path, Attempt attempt, HttpServletResponse response, Model model) {
-        response.setStatus(422);
-        return pages.draw(number, path.equals("open") ? OpenChapter.STAGE : ArriveChapter.STAGE, attempt, null, model);
+    private String again(long number, String path, FilledForm filled, Model model) {
+        return pages.draw(number, path.equals("open") ? OpenChapter.STAGE : ArriveChapter.STAGE, filled, null, model);
     }
 }

@@ -2,8 +2,8 @@ package glowkettle.app.photo;
 
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.Letters;
+import glowkettle.app.form.FormPost;
 import glowkettle.job.JobFile;
-import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,7 +21,7 @@ record PhotoForm(
     private static final int LONGEST_CAPTION = 200;
     private static final int LONGEST_REASON = 300;
 
-    static PhotoForm of(JobFile job, HttpServletRequest request, @Nullable MultipartFile file, Darkroom darkroom)
+    static PhotoForm of(JobFile job, FormPost post, @Nullable MultipartFile file, Darkroom darkroom)
             throws IOException {
         List<Fault> faults = new ArrayList<>();
         Picture picture = null;
@@ -30,11 +30,11 @@ record PhotoForm(
         } else {
             picture = developed(file, darkroom, faults);
         }
-        String caption = stripped(request.getParameter("caption"));
+        String caption = stripped(post.first("caption"));
         if (caption != null && !isText(caption, LONGEST_CAPTION)) {
             faults.add(new Fault("caption", "At most %s characters, all of them readable".formatted(LONGEST_CAPTION)));
         }
-        return new PhotoForm(picture, knownStep(job, request.getParameter("step")), caption, List.copyOf(faults));
+        return new PhotoForm(picture, knownStep(job, post.first("step")), caption, List.copyOf(faults));
     }
 
     private static @Nullable Picture developed(MultipartFile file, Darkroom darkroom, List<Fault> faults)
@@ -63,8 +63,8 @@ record PhotoForm(
         return step != null && job.operation(step).isPresent() ? step : null;
     }
 
-    private static @Nullable String stripped(@Nullable String text) {
-        return text == null || text.isBlank() ? null : text.strip();
+    private static @Nullable String stripped(String text) {
+        return text.isBlank() ? null : text.strip();
     }
 
     private static boolean isText(String text, int longest) {

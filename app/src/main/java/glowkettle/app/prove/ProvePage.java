@@ -1,7 +1,7 @@
 package glowkettle.app.prove;
 
 import glowkettle.app.arrive.HoldPanel;
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.StagePage;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
@@ -25,7 +25,7 @@ class ProvePage implements StagePage<ProveView> {
     }
 
     @Override
-    public ProveView view(JobFile job, Attempt attempt, Instant now) {
+    public ProveView view(JobFile job, FilledForm filled, Instant now) {
         return ProveView.of(job, hold.of(job, Moment.AFTER));
     }
 }

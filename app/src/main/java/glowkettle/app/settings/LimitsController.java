@@ -1,9 +1,9 @@
 package glowkettle.app.settings;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
-import glowkettle.app.binding.Forms;
-import glowkettle.app.binding.Letters;
+import glowkettle.app.binding.FilledForm;
+import glowkettle.app.form.FormPost;
+import glowkettle.app.form.Taken;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.limits.Limit;
@@ -11,15 +11,12 @@ import glowkettle.limits.LimitChange;
 import glowkettle.limits.LimitSpec;
 import glowkettle.limits.LimitTable;
 import glowkettle.limits.ShopLimits;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -32,7 +29,6 @@ import org.springframework.web.server.ResponseStatusException;
 @Controller
 class LimitsController {
     private static final String KIND = "limits";
-    private static final int LONGEST_REASON = 500;
 
     private final LimitsBook limits;
     private final InstantSource clock;
@@ -45,87 +41,82 @@ class LimitsController {
     /** A limit in the table. */
     public record LimitRow(LimitSpec spec, AppliedLimit applied) {}
 
+    /** The newest version, chapter by chapter, and every version there was. */
+    record LimitsView(
+            LimitsBook.Version version, List<LimitsBook.Version> versions, Map<String, List<LimitRow>> chapters) {
+        public List<LimitTable> tables() {
+            return List.of(LimitTable.values());
+        }
+    }
+
+    /** Two versions, and the number of the newest one. */
+    record CompareView(
+            LimitsBook.Version before,
+            LimitsBook.Version after,
+            List<LimitChange> changes,
+            List<LimitTable> tables,
+            int newest) {}
+
     @GetMapping("/limits")
     String limits(Model model) {
-        return page(Attempt.NONE, model);
+        return page(FilledForm.NONE, model);
     }
 
     @PostMapping("/limits")
-    String change(HttpServletRequest request, HttpServletResponse response, Model model) {
-        Map<String, String[]> typed = Forms.typed(request);
+    String change(FormPost post, Model model) {
         LimitsBook.Version newest = limits.newest();
-        LimitsForm form = LimitsForm.read(newest.limits(), typed);
-        return save(form.limits(), form.faults(), newest, request, response, model);
+        LimitsForm form = LimitsForm.read(newest.limits(), post.typed());
+        return save(form.limits(), form.faults(), newest, post, model);
     }
 
     @PostMapping("/limits/restore")
-    String restore(@RequestParam int version, HttpServletRequest request, HttpServletResponse response, Model model) {
-        ShopLimits old = known(version).limits();
-        return save(old, List.of(), limits.newest(), request, response, model);
+    String restore(@RequestParam int version, FormPost post, Model model) {
+        return save(known(version).limits(), List.of(), limits.newest(), post, model);
     }
 
     private String save(
-            ShopLimits wanted,
-            List<Fault> typedFaults,
-            LimitsBook.Version newest,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
-        List<Fault> faults = new ArrayList<>(typedFaults);
-        String why = Optional.ofNullable(request.getParameter("why")).orElse("").strip();
-        List<LimitChange> changes = LimitChange.between(newest.limits(), wanted);
-        if (why.length() > LONGEST_REASON || !Letters.areKept(why)) {
-            faults.add(new Fault("why", "%s characters; at most %s are taken".formatted(why.length(), LONGEST_REASON)));
-        }
-        List<LimitTable> tables = wanted.tablesUnlike(newest.limits());
-        if (faults.isEmpty() && changes.isEmpty() && tables.isEmpty()) {
-            faults.add(new Fault("", "Nothing is changed by this: every limit has that value already."));
-        }
-        changes.stream()
-                .filter(change -> change.looser() && why.isEmpty())
-                .forEach(change -> faults.add(new Fault(
-                        "why",
-                        "“%s” gets looser, which needs a reason."
-                                .formatted(change.spec().name()))));
-        tables.stream()
-                .filter(table -> why.isEmpty())
-                .forEach(table -> faults.add(new Fault(
-                        "why",
-                        "“%s” has no stricter side, so that changing it needs a reason.".formatted(table.words()))));
-        boolean stale = !String.valueOf(newest.limits().version()).equals(request.getParameter("seen"));
-        if (stale) {
-            faults.add(new Fault(
+            ShopLimits wanted, List<Fault> typedFaults, LimitsBook.Version newest, FormPost post, Model model) {
+        String why = post.first("why").strip();
+        List<Fault> faults = typedFaults.isEmpty() ? LimitsForm.faults(newest.limits(), wanted, why) : typedFaults;
+        return post.answer(KIND, save(wanted, faults, newest, why, post), filled -> page(filled, model));
+    }
+
+    private Taken save(ShopLimits wanted, List<Fault> faults, LimitsBook.Version newest, String why, FormPost post) {
+        if (!String.valueOf(newest.limits().version()).equals(post.first("seen"))) {
+            List<Fault> stale = new ArrayList<>(faults);
+            stale.add(new Fault(
                     "",
                     "Version %s was saved meanwhile by %s. Look at it, then send yours again."
                             .formatted(newest.limits().version(), newest.by())));
+            return new Taken.Stale(stale, List.of());
         }
-        if (faults.isEmpty()) {
-            Optional<Integer> saved = limits.save(
-                    wanted,
-                    newest.limits().version(),
-                    Forms.by(request),
-                    why.isEmpty() ? "stricter, or of no weight for safety" : why,
-                    clock.instant().truncatedTo(ChronoUnit.MILLIS));
-            if (saved.isPresent()) {
-                return "redirect:/limits/compare?from=%s&to=%s"
-                        .formatted(newest.limits().version(), saved.get());
-            }
-            faults.add(
-                    new Fault("", "Somebody saved a version at the same moment. Look at it, then send yours again."));
+        if (!faults.isEmpty()) {
+            return new Taken.Refused(faults);
         }
-        response.setStatus(stale ? 409 : 422);
-        return page(new Attempt(KIND, Forms.typed(request), faults, List.of()), model);
+        int before = newest.limits().version();
+        return limits.save(
+                        wanted,
+                        before,
+                        post.by(),
+                        why.isEmpty() ? "stricter, or of no weight for safety" : why,
+                        clock.instant().truncatedTo(ChronoUnit.MILLIS))
+                .<Taken>map(saved -> new Taken.On("/limits/compare?from=%s&to=%s".formatted(before, saved)))
+                .orElseGet(() -> Taken.refused(
+                        "", "Somebody saved a version at the same moment. Look at it, then send yours again."));
     }
 
     @GetMapping("/limits/compare")
     String compare(@RequestParam int from, @RequestParam int to, Model model) {
         LimitsBook.Version before = known(from);
         LimitsBook.Version after = known(to);
-        model.addAttribute("before", before);
-        model.addAttribute("after", after);
-        model.addAttribute("changes", LimitChange.between(before.limits(), after.limits()));
-        model.addAttribute("tables", after.limits().tablesUnlike(before.limits()));
-        model.addAttribute("newest", limits.newest().limits().version());
+        model.addAttribute(
+                "view",
+                new CompareView(
+                        before,
+                        after,
+                        LimitChange.between(before.limits(), after.limits()),
+                        after.limits().tablesUnlike(before.limits()),
+                        limits.newest().limits().version()));
         return "settings/compare";
     }
 
@@ -136,7 +127,7 @@ class LimitsController {
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
-    private String page(Attempt attempt, Model model) {
+    private String page(FilledForm filled, Model model) {
         LimitsBook.Version version = limits.newest();
         Map<String, List<LimitRow>> chapters = new LinkedHashMap<>();
         for (Limit limit : Limit.values()) {
@@ -144,11 +135,8 @@ class LimitsController {
             chapters.computeIfAbsent(spec.chapter(), chapter -> new ArrayList<>())
                     .add(new LimitRow(spec, version.limits().applied(limit)));
         }
-        model.addAttribute("attempt", attempt);
-        model.addAttribute("version", version);
-        model.addAttribute("versions", limits.all());
-        model.addAttribute("chapters", chapters);
-        model.addAttribute("tables", LimitTable.values());
+        model.addAttribute("filled", filled);
+        model.addAttribute("view", new LimitsView(version, limits.all(), chapters));
         return "settings/limits";
     }
 }

@@ -4,9 +4,11 @@ import glowkettle.app.binding.Binder;
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FormTree;
+import glowkettle.app.binding.Letters;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Says;
 import glowkettle.limits.Limit;
+import glowkettle.limits.LimitChange;
 import glowkettle.limits.LimitSpec;
 import glowkettle.limits.LimitTable;
 import glowkettle.limits.ShopLimits;
@@ -25,6 +27,8 @@ import java.util.Optional;
  * keeps its value.
  */
 record LimitsForm(ShopLimits limits, List<Fault> faults) {
+    private static final int LONGEST_REASON = 500;
+
     /** One figure. */
     public record Typed(@Says("Value") BigDecimal value) {}
 
@@ -55,6 +59,31 @@ record LimitsForm(ShopLimits limits, List<Fault> faults) {
             }
         }
         return new LimitsForm(limits, faults);
+    }
+
+    /** What speaks against keeping these limits: that nothing changes, or that nobody says why something gets looser. */
+    static List<Fault> faults(ShopLimits before, ShopLimits wanted, String why) {
+        List<Fault> faults = new ArrayList<>();
+        if (why.length() > LONGEST_REASON || !Letters.areKept(why)) {
+            faults.add(new Fault("why", "%s characters; at most %s are taken".formatted(why.length(), LONGEST_REASON)));
+        }
+        List<LimitChange> changes = LimitChange.between(before, wanted);
+        List<LimitTable> tables = wanted.tablesUnlike(before);
+        if (changes.isEmpty() && tables.isEmpty()) {
+            faults.add(new Fault("", "Nothing is changed by this: every limit has that value already."));
+        }
+        if (!why.isEmpty()) {
+            return faults;
+        }
+        changes.stream()
+                .filter(LimitChange::looser)
+                .forEach(change -> faults.add(new Fault(
+                        "why",
+                        "“%s” gets looser, which needs a reason."
+                                .formatted(change.spec().name()))));
+        tables.forEach(table -> faults.add(new Fault(
+                "why", "“%s” has no stricter side, so that changing it needs a reason.".formatted(table.words()))));
+        return faults;
     }
 
     /** The cells of a table row by row; a row that is left empty is no row. */

@@ -1,7 +1,7 @@
 package glowkettle.app.settings;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.HouseForms;
 import glowkettle.app.form.Taken;
@@ -38,12 +38,12 @@ class PeopleController implements HouseForms {
 
     @GetMapping("/people")
     String people(Model model) {
-        return page(Attempt.NONE, model);
+        return page(FilledForm.NONE, model);
     }
 
     @PostMapping("/people/new")
     String add(FormPost post, Model model) {
-        return post.answer("person-new", PersonTyped.class, this::add, attempt -> page(attempt, model));
+        return post.answer("person-new", PersonTyped.class, this::add, filled -> page(filled, model));
     }
 
     private Taken add(PersonTyped person) {
@@ -62,7 +62,7 @@ class PeopleController implements HouseForms {
     @PostMapping("/people/change")
     String change(FormPost post, Model model) {
         return post.answer(
-                "person:" + post.first("name"), PersonTyped.class, this::change, attempt -> page(attempt, model));
+                "person:" + post.first("name"), PersonTyped.class, this::change, filled -> page(filled, model));
     }
 
     private Taken change(PersonTyped person) {
@@ -102,10 +102,16 @@ class PeopleController implements HouseForms {
         return faults;
     }
 
-    private String page(Attempt attempt, Model model) {
-        model.addAttribute("attempt", attempt);
-        model.addAttribute("people", accounts.all());
-        model.addAttribute("roles", Role.values());
+    /** Everybody who may sign in. */
+    record PeopleView(List<Accounts.Person> people) {
+        public List<Role> roles() {
+            return List.of(Role.values());
+        }
+    }
+
+    private String page(FilledForm filled, Model model) {
+        model.addAttribute("filled", filled);
+        model.addAttribute("view", new PeopleView(accounts.all()));
         return "settings/people";
     }
 }

@@ -1,7 +1,7 @@
 package glowkettle.app.settings;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.HouseForms;
 import glowkettle.app.form.Taken;
@@ -45,7 +45,7 @@ class ShopController implements HouseForms {
 
     @GetMapping("/shop")
     String shop(Model model) {
-        return page(Attempt.NONE, model);
+        return page(FilledForm.NONE, model);
     }
 
     /** Clocks that follow the hours are reckoned anew with them. */
@@ -60,7 +60,7 @@ class ShopController implements HouseForms {
         Map<LocalDate, List<OpeningHours.Span>> exceptions =
                 OpeningText.exceptions("exceptions", post.first("exceptions"), faults);
         return post.answer(
-                SHOP, ShopTyped.class, faults, shop -> keep(shop, week, exceptions), attempt -> page(attempt, model));
+                SHOP, ShopTyped.class, faults, shop -> keep(shop, week, exceptions), filled -> page(filled, model));
     }
 
     private Taken keep(
@@ -84,7 +84,7 @@ class ShopController implements HouseForms {
 
     @PostMapping("/shop/containers")
     String container(FormPost post, Model model) {
-        return post.answer(CONTAINER, ContainerTyped.class, this::put, attempt -> page(attempt, model));
+        return post.answer(CONTAINER, ContainerTyped.class, this::put, filled -> page(filled, model));
     }
 
     private Taken put(ContainerTyped container) {
@@ -107,19 +107,21 @@ class ShopController implements HouseForms {
                 ? SAVED
                 : Taken.refused(
                         "id", "Container %s is not empty, or not there; hand its packs over first.".formatted(id));
-        return post.answer(CONTAINER, taken, attempt -> page(attempt, model));
+        return post.answer(CONTAINER, taken, filled -> page(filled, model));
     }
 
-    private String page(Attempt attempt, Model model) {
+    /** The week and its exceptions as they are typed, and the containers of the store. */
+    record ShopView(Map<DayOfWeek, String> week, String exceptions, List<ShopBook.Container> containers) {}
+
+    private String page(FilledForm filled, Model model) {
         Shop shop = book.shop();
         Map<DayOfWeek, String> week = new LinkedHashMap<>();
         for (DayOfWeek day : DayOfWeek.values()) {
             week.put(day, OpeningText.of(shop.hours().week().get(day)));
         }
-        model.addAttribute("attempt", attempt);
-        model.addAttribute("week", week);
-        model.addAttribute("exceptions", OpeningText.of(shop.hours().exceptions()));
-        model.addAttribute("containers", book.containers());
+        model.addAttribute("filled", filled);
+        model.addAttribute(
+                "view", new ShopView(week, OpeningText.of(shop.hours().exceptions()), book.containers()));
         return "settings/shop";
     }
 }

@@ -1,7 +1,7 @@
 package glowkettle.app.sums;
 
-import glowkettle.app.binding.Attempt;
 import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.Field;
 import glowkettle.app.form.Questions;
 import java.lang.reflect.RecordComponent;
@@ -15,17 +15,17 @@ import org.jspecify.annotations.Nullable;
 /** The form of a sum, from its record: a field a component, a group a record in it, rows a list of them. */
 final class SumForm {
     private static final int MORE_ROWS = 4;
-    /** Its name, as an attempt and the ids of its fields know it. */
+    /** Its name, as a filled form and the ids of its fields know it. */
     private static final String FORM = "sum";
 
     private final SumInput input;
-    private final Attempt attempt;
+    private final FilledForm filled;
     /** The list of which more rows are asked for. */
     private final @Nullable String more;
 
     private SumForm(SumInput input, List<Fault> faults, @Nullable String more) {
         this.input = input;
-        this.attempt = new Attempt(FORM, input.filled(), faults, List.of());
+        this.filled = new FilledForm(FORM, input.filled(), faults, List.of());
         this.more = more;
     }
 
@@ -42,7 +42,7 @@ final class SumForm {
     private SumPart part(RecordComponent component, String path) {
         Class<?> element = Questions.elementType(component);
         if (!element.isRecord()) {
-            return new SumPart.One(Field.in(attempt, FORM, Questions.of(component), path, null));
+            return new SumPart.One(Field.in(filled, FORM, Questions.of(component), path, null));
         }
         String label = Questions.words(component.getDeclaringRecord(), component.getName());
         if (Questions.isMany(component)) {

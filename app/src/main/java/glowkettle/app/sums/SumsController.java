@@ -53,6 +53,9 @@ class SumsController {
     /** The calculators of one stage. */
     public record StageSums(String words, List<Calculator<?, ?>> calculators) {}
 
+    /** What was looked for among the calculators, and what was found. */
+    record SumsView(String sought, List<StageSums> stages) {}
+
     @GetMapping("/sums")
     String list(@RequestParam(defaultValue = "") String sought, Model model) {
         List<StageSums> found = OrderOfWork.CHAPTERS.stages().stream()
@@ -64,8 +67,7 @@ class SumsController {
                                 .toList()))
                 .filter(stage -> !stage.calculators().isEmpty())
                 .toList();
-        model.addAttribute("sought", sought);
-        model.addAttribute("stages", found);
+        model.addAttribute("view", new SumsView(sought, found));
         return "sums/list";
     }
 
@@ -104,7 +106,7 @@ class SumsController {
         if (!page.faults().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
-        model.addAttribute("sum", page);
+        model.addAttribute("view", page);
         return "sums/page";
     }
 

@@ -1,6 +1,6 @@
 package glowkettle.app.wayback;
 
-import glowkettle.app.binding.Attempt;
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.StagePage;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
@@ -17,7 +17,7 @@ class WayBackPage implements StagePage<WayBackView> {
     }
 
     @Override
-    public WayBackView view(JobFile job, Attempt attempt, Instant now) {
+    public WayBackView view(JobFile job, FilledForm filled, Instant now) {
         return WayBackView.of(job, now);
     }
 }

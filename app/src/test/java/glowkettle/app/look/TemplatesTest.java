@@ -21,7 +21,7 @@ class TemplatesTest {
     private static final Path TEMPLATES = Path.of("src/main/resources/templates");
     private static final int LONGEST_LINE = 160;
     private static final Pattern TAG = Pattern.compile("<[a-z:]+\\b(?:\"[^\"]*\"|[^<>\"])*>");
-    private static final Pattern FIELD = Pattern.compile("fields\\.(?:of|nth)\\(attempt, '([a-z-]+)', '([A-Za-z.]+)'");
+    private static final Pattern FIELD = Pattern.compile("fields\\.(?:of|nth)\\(filled, '([a-z-]+)', '([A-Za-z.]+)'");
 
     private static Map<Path, String> templates() throws IOException {
         try (Stream<Path> files = Files.walk(TEMPLATES)) {

@@ -12,12 +12,12 @@ import org.jspecify.annotations.Nullable;
  *
  * @param kind the kind of entry the form makes, so that a page with several forms fills the right one
  */
-public record Attempt(String kind, Map<String, String[]> typed, List<Fault> faults, List<Recorded> between) {
-    public static final Attempt NONE = new Attempt("", Map.of(), List.of(), List.of());
+public record FilledForm(String kind, Map<String, String[]> typed, List<Fault> faults, List<Recorded> between) {
+    public static final FilledForm NONE = new FilledForm("", Map.of(), List.of(), List.of());
 
     /** Nothing was sent; what stands in the address is asked of the page. */
-    public static Attempt asking(Map<String, String[]> query) {
-        return new Attempt("", query, List.of(), List.of());
+    public static FilledForm asking(Map<String, String[]> query) {
+        return new FilledForm("", query, List.of(), List.of());
     }
 
     /** What the page's address asks for. */
