@@ -15,6 +15,11 @@ bench() {
     find_jdk
     find_builders
     state_folder
+    if [ "${1:-}" = mutants ]; then
+        working "Building" "$state/build.log" mvn -q -B -DskipTests -pl core test-compile
+        mutants
+        return
+    fi
     working "Building" "$state/build.log" mvn -q -B -DskipTests package
     case "${1:-all}" in
         faults) faults "${2:-50}" ;;
@@ -30,7 +35,7 @@ bench() {
             search
             beyond_pages
             ;;
-        *) fail "'$1' is not measured. ./kettle bench [core|pages|rush|faults]" ;;
+        *) fail "'$1' is not measured. ./kettle bench [core|pages|rush|faults|mutants]" ;;
     esac
 }
 

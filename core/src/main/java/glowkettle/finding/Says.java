@@ -13,4 +13,7 @@ public @interface Says {
 
     /** Longest text accepted, in characters; for text only. */
     int longest() default 200;
+
+    /** It lies ahead, as a promise does, so that a weekday is the next one; for moments only. */
+    boolean ahead() default false;
 }

@@ -2,18 +2,25 @@ package glowkettle.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.finding.Result;
 import glowkettle.limits.ShopLimits;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.SplittableRandom;
-import org.jspecify.annotations.Nullable;
-import org.junit.jupiter.api.Test;
+import java.util.stream.Collectors;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.EdgeCasesMode;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.Tuple;
 
-/** The two properties of the hazard tier, over random readings; each ladder runs from good to ever worse. */
+/** The properties of the hazard tier, over any readings; each ladder runs from good to ever worse. */
 class HazardTierPropertyTest {
     private static final ShopLimits LIMITS = ShopLimits.defaults();
-    private static final int ROUNDS = 20_000;
     private static final Map<String, List<String>> LADDERS = Map.ofEntries(
             Map.entry("flame", List.of("false", "true")),
             Map.entry("pillow", List.of("false", "true")),
@@ -34,8 +41,6 @@ class HazardTierPropertyTest {
             Map.entry("restedV", List.of("3.8", "3.01", "3.0", "2.51", "2.5", "2.0", "1.9", "1.5", "0.3")),
             Map.entry("spreadMv", List.of("0", "49", "50", "299", "300", "900")),
             Map.entry("dropMv", List.of("0", "4.9", "5", "30", "480", "2000")));
-    private static final List<String> COLUMNS =
-            LADDERS.keySet().stream().sorted().toList();
     private static final Map<String, List<String>> SURROUNDINGS = Map.ofEntries(
             Map.entry("point", List.of("INTAKE", "LIFTED_OUT")),
             Map.entry("atRest", List.of("true", "false", "")),
@@ -54,89 +59,75 @@ class HazardTierPropertyTest {
         return HazardTier.judge(readings.take(), LIMITS).result().tier();
     }
 
-    private static @Nullable String pick(List<String> values, SplittableRandom random) {
-        String value = values.get(random.nextInt(values.size()));
-        return value.isEmpty() ? null : value;
+    /** Any reading of a ladder or of the surroundings; an empty text is a reading that is missing. */
+    @Provide
+    Arbitrary<Map<String, String>> readings() {
+        List<Arbitrary<Map.Entry<String, String>>> all = new ArrayList<>();
+        SURROUNDINGS.forEach(
+                (column, values) -> all.add(Arbitraries.of(values).map(value -> Map.entry(column, value))));
+        LADDERS.forEach((column, ladder) -> all.add(Arbitraries.frequencyOf(
+                        Tuple.of(2, Arbitraries.just(ladder.getFirst())),
+                        Tuple.of(1, Arbitraries.just("")),
+                        Tuple.of(1, Arbitraries.of(ladder)))
+                .map(value -> Map.entry(column, value))));
+        return Combinators.combine(all)
+                .as(drawn -> drawn.stream().collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
     }
 
-    /** Readings drawn from the ladders, some of them missing, in drawn surroundings. */
-    private static List<String[]> draw(SplittableRandom random) {
-        List<String[]> drawn = new ArrayList<>();
-        SURROUNDINGS.forEach((column, values) -> drawn.add(new String[] {column, pick(values, random)}));
-        for (String column : COLUMNS) {
-            boolean missing = random.nextInt(4) == 0;
-            int step = random.nextInt(3) > 0
-                    ? 0
-                    : random.nextInt(LADDERS.get(column).size());
-            drawn.add(new String[] {column, missing ? null : LADDERS.get(column).get(step)});
-        }
-        drawn.add(new String[] {"dropOverHours", "24"});
-        drawn.add(new String[] {"temperatureMoveK", "1"});
-        return drawn;
+    @Provide
+    Arbitrary<String> column() {
+        return Arbitraries.of(LADDERS.keySet().stream().sorted().toList());
     }
 
-    private static Readings readings(List<String[]> drawn) {
-        Readings readings = Readings.good();
-        drawn.forEach(pair -> readings.with(pair[0], pair[1]));
-        return readings;
+    private static TierVerdict verdict(Map<String, String> drawn) {
+        return judged(drawn).result();
     }
 
-    private static String words(List<String[]> drawn) {
-        return drawn.stream().map(pair -> pair[0] + "=" + pair[1]).sorted().reduce("", (a, b) -> a + " " + b);
+    private static Result<TierVerdict> judged(Map<String, String> drawn) {
+        Readings readings = Readings.good().with("dropOverHours", "24").with("temperatureMoveK", "1");
+        drawn.forEach((column, value) -> readings.with(column, value.isEmpty() ? null : value));
+        return HazardTier.judge(readings.take(), LIMITS);
     }
 
-    @Test
-    void makingAnyOneReadingWorseNeverLowersTheTier() {
-        SplittableRandom random = new SplittableRandom(7);
-        for (int round = 0; round < ROUNDS; round++) {
-            List<String[]> drawn = draw(random);
-            Tier before = tier(readings(drawn));
-            String column = COLUMNS.get(random.nextInt(COLUMNS.size()));
-            List<String> ladder = LADDERS.get(column);
-            for (String[] pair : drawn) {
-                int at = pair[0].equals(column) && pair[1] != null ? ladder.indexOf(pair[1]) : -1;
-                if (at >= 0 && at + 1 < ladder.size()) {
-                    String good = pair[1];
-                    pair[1] = ladder.get(at + 1 + random.nextInt(ladder.size() - at - 1));
-                    Tier after = tier(readings(drawn));
-                    assertThat(after.atLeast(before))
-                            .as("%s from %s lowers %s to %s:%s", column, good, before, after, words(drawn))
-                            .isTrue();
-                }
-            }
+    private static Map<String, String> with(Map<String, String> drawn, String column, String value) {
+        Map<String, String> other = new HashMap<>(drawn);
+        other.put(column, value);
+        return other;
+    }
+
+    @Property(tries = 8_000, seed = "7", edgeCases = EdgeCasesMode.NONE)
+    void makingAnyOneReadingWorseNeverLowersTheTier(
+            @ForAll("readings") Map<String, String> drawn, @ForAll("column") String column) {
+        List<String> ladder = LADDERS.get(column);
+        int at = ladder.indexOf(drawn.get(column));
+        Tier before = verdict(drawn).tier();
+        for (String worse : at < 0 ? List.<String>of() : ladder.subList(at + 1, ladder.size())) {
+            assertThat(verdict(with(drawn, column, worse)).tier().atLeast(before))
+                    .as("%s at %s", column, worse)
+                    .isTrue();
         }
     }
 
-    @Test
-    void addingAGoodReadingThatWasMissingNeverRaisesTheTier() {
-        SplittableRandom random = new SplittableRandom(11);
-        for (int round = 0; round < ROUNDS; round++) {
-            List<String[]> drawn = draw(random);
-            Tier before = tier(readings(drawn));
-            for (String[] pair : drawn) {
-                List<String> ladder = LADDERS.get(pair[0]);
-                if (ladder != null && pair[1] == null) {
-                    pair[1] = ladder.getFirst();
-                    Tier after = tier(readings(drawn));
-                    assertThat(before.atLeast(after))
-                            .as("a good %s raises %s to %s:%s", pair[0], before, after, words(drawn))
-                            .isTrue();
-                    pair[1] = null;
-                }
+    @Property(tries = 10_000, seed = "11", edgeCases = EdgeCasesMode.NONE)
+    void addingAGoodReadingThatWasMissingNeverRaisesTheTier(@ForAll("readings") Map<String, String> drawn) {
+        Tier before = verdict(drawn).tier();
+        LADDERS.forEach((column, ladder) -> {
+            if (drawn.get(column).isEmpty()) {
+                assertThat(before.atLeast(
+                                verdict(with(drawn, column, ladder.getFirst())).tier()))
+                        .as(column)
+                        .isTrue();
             }
-        }
+        });
     }
 
-    @Test
-    void theFindingsAlwaysExplainTheTier() {
-        SplittableRandom random = new SplittableRandom(13);
-        for (int round = 0; round < ROUNDS / 4; round++) {
-            var verdict = HazardTier.judge(readings(draw(random)).take(), LIMITS);
-            Tier tier = verdict.result().tier();
-            assertThat(verdict.findings().isEmpty()).isEqualTo(tier == Tier.CLEAR);
-            if (tier != Tier.CLEAR) {
-                assertThat(verdict.findings().getFirst().weight()).isEqualTo(tier.weight());
-            }
+    @Property(tries = 5_000, seed = "13", edgeCases = EdgeCasesMode.NONE)
+    void theFindingsAlwaysExplainTheTier(@ForAll("readings") Map<String, String> drawn) {
+        Result<TierVerdict> judged = judged(drawn);
+        Tier tier = judged.result().tier();
+        assertThat(judged.findings().isEmpty()).isEqualTo(tier == Tier.CLEAR);
+        if (tier != Tier.CLEAR) {
+            assertThat(judged.findings().getFirst().weight()).isEqualTo(tier.weight());
         }
     }
 }

@@ -19,9 +19,16 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.SplittableRandom;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.EdgeCasesMode;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.Tuple;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -117,41 +124,38 @@ class WatchTest {
         assertThat(Watch.warm(surfaceC, ambientC, LIMITS)).isEqualTo(warm);
     }
 
+    @Provide
+    Arbitrary<List<Look>> looks() {
+        return Combinators.combine(
+                        Arbitraries.integers().between(0, 900_000),
+                        Arbitraries.frequency(Tuple.of(4, false), Tuple.of(1, true)))
+                .as((seconds, warm) -> new Look(STORED.plusSeconds(seconds), warm))
+                .list()
+                .ofMaxSize(5);
+    }
+
+    private static Instant due(Tier tier, List<Look> looks, OpeningHours hours, ShopLimits limits) {
+        return Watch.next(new Stored(tier, STORED, looks), hours, limits)
+                .result()
+                .due();
+    }
+
     /** Whatever was looked at when: a worse tier, a warm reading or a stricter limit never puts the next look off. */
-    @Test
-    void nothingWorseEverPutsALookOff() {
-        SplittableRandom random = new SplittableRandom(11);
-        for (int round = 0; round < 3_000; round++) {
-            List<Look> looks = new ArrayList<>();
-            for (int i = random.nextInt(6); i > 0; i--) {
-                looks.add(new Look(STORED.plusSeconds(random.nextInt(900_000)), random.nextInt(5) == 0));
-            }
-            OpeningHours hours = random.nextBoolean() ? BY_DAY : NEVER_CLOSED;
-            Instant due = Watch.next(new Stored(Tier.CLEAR, STORED, looks), hours, LIMITS)
-                    .result()
-                    .due();
-            Instant isolated = Watch.next(new Stored(Tier.ISOLATE, STORED, looks), hours, LIMITS)
-                    .result()
-                    .due();
-            Instant strict = Watch.next(
-                            new Stored(Tier.ISOLATE, STORED, looks),
-                            hours,
-                            LIMITS.with(Limit.WATCH_OFTEN_MINUTES, BigDecimal.TEN)
-                                    .with(Limit.WATCH_OFTEN_HOURS, BigDecimal.valueOf(4)))
-                    .result()
-                    .due();
-            assertThat(isolated).isBeforeOrEqualTo(due);
-            assertThat(strict).isBeforeOrEqualTo(isolated);
-            if (!looks.isEmpty()) {
-                List<Look> warmer = new ArrayList<>(looks);
-                Look last = new Stored(Tier.CLEAR, STORED, looks).looks().getLast();
-                warmer.remove(last);
-                warmer.add(new Look(last.at(), true));
-                assertThat(Watch.next(new Stored(Tier.ISOLATE, STORED, warmer), hours, LIMITS)
-                                .result()
-                                .due())
-                        .isBeforeOrEqualTo(isolated);
-            }
+    @Property(tries = 3_000, seed = "11", edgeCases = EdgeCasesMode.NONE)
+    void nothingWorseEverPutsALookOff(@ForAll("looks") List<Look> looks, @ForAll boolean byDay) {
+        OpeningHours hours = byDay ? BY_DAY : NEVER_CLOSED;
+        ShopLimits stricter = LIMITS.with(Limit.WATCH_OFTEN_MINUTES, BigDecimal.TEN)
+                .with(Limit.WATCH_OFTEN_HOURS, BigDecimal.valueOf(4));
+        Instant isolated = due(Tier.ISOLATE, looks, hours, LIMITS);
+
+        assertThat(isolated).isBeforeOrEqualTo(due(Tier.CLEAR, looks, hours, LIMITS));
+        assertThat(due(Tier.ISOLATE, looks, hours, stricter)).isBeforeOrEqualTo(isolated);
+        if (!looks.isEmpty()) {
+            List<Look> warmer = new ArrayList<>(looks);
+            Look last = new Stored(Tier.CLEAR, STORED, looks).looks().getLast();
+            warmer.remove(last);
+            warmer.add(new Look(last.at(), true));
+            assertThat(due(Tier.ISOLATE, warmer, hours, LIMITS)).isBeforeOrEqualTo(isolated);
         }
     }
 }

@@ -13,49 +13,52 @@ import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.List;
-import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.RepeatedTest;
-import org.junit.jupiter.api.RepetitionInfo;
+import java.util.stream.Stream;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.EdgeCasesMode;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.Tuple;
 import org.junit.jupiter.api.Test;
 
 class TiersTest {
     private static final Look DENTED = new Look(false, false, false, false, true, false, null, null, null);
 
     /** Every prefix of the journal judged by itself: what the rounds that are left out must not change. */
-    @RepeatedTest(200)
-    void whatIsLeftOutOfALongWatchChangesNeitherTheWorstNorWhatIsHeld(RepetitionInfo repetition) {
-        Random random = new Random(repetition.getCurrentRepetition());
+    @Property(tries = 200, seed = "3", edgeCases = EdgeCasesMode.NONE)
+    void whatIsLeftOutOfALongWatchChangesNeitherTheWorstNorWhatIsHeld(@ForAll("rounds") List<Round> rounds) {
         Bench bench = new Bench()
                 .assessed()
                 .torn()
                 .measured()
                 .write(new IsolationEntry.PackStored("1", "Bucket 1", Tier.CLEAR, BigDecimal.TEN, false));
-        for (int i = 0; i < 14; i++) {
-            bench.later(Duration.ofMinutes(1 + random.nextInt(random.nextBoolean() ? 6 : 90)));
-            bench.unasked(reading(random));
-        }
+        rounds.forEach(round -> bench.later(round.after()).unasked(round.reading()));
         JobFile file = bench.file();
-        List<List<Finding>> prefixes = IntStream.rangeClosed(
+        List<Hazards> prefixes = IntStream.rangeClosed(
                         1, file.state().counting().size())
                 .mapToObj(i -> Hazards.all(
-                                Tellings.of(file.chapters(), file.state().before(i), file.model(), file.limits()),
-                                file.model(),
-                                ShopLimits.defaults())
-                        .oldPack(List.of())
-                        .findings())
+                        Tellings.of(file.chapters(), file.state().before(i), file.model(), file.limits()),
+                        file.model(),
+                        ShopLimits.defaults()))
                 .toList();
-        Weight worst = prefixes.stream()
-                .flatMap(List::stream)
+        List<Finding> ofTheOld = prefixes.stream()
+                .flatMap(then -> then.oldPack(List.of()).findings().stream())
+                .toList();
+        Stream<Finding> ofTheNew = prefixes.stream()
+                .flatMap(then -> then.newPack().stream())
+                .flatMap(verdict -> verdict.findings().stream());
+        Weight worst = Stream.concat(ofTheOld.stream(), ofTheNew)
                 .filter(finding -> !finding.ruleId().asksForAReading())
                 .map(Finding::weight)
                 .reduce(Weight.NOTE, (a, b) -> a.compareTo(b) > 0 ? a : b);
         assertThat(file.worstTier().weight()).isEqualTo(worst);
-        Set<String> isolating =
-                isolating(prefixes.stream().flatMap(List::stream).toList());
-        assertThat(isolating(file.oldPackTier().findings())).isEqualTo(isolating);
+        assertThat(isolating(file.oldPackTier().findings())).isEqualTo(isolating(ofTheOld));
     }
 
     private static Set<String> isolating(List<Finding> findings) {
@@ -66,13 +69,37 @@ class TiersTest {
                 .collect(Collectors.toSet());
     }
 
-    private static Entry reading(Random random) {
-        BigDecimal airC = BigDecimal.valueOf(18 + random.nextInt(5));
-        BigDecimal surfaceC = airC.add(BigDecimal.valueOf(random.nextInt(random.nextInt(8) == 0 ? 120 : 35), 1));
-        return switch (random.nextInt(10)) {
-            case 0 -> new AssessEntry.Looked(DENTED);
-            case 1 -> new IsolationEntry.Watched(surfaceC, airC, DENTED);
-            default -> new IsolationEntry.Watched(surfaceC, airC, random.nextBoolean() ? Look.GOOD : null);
+    /** What was read at a round, so long after the one before. */
+    record Round(Duration after, Entry reading) {}
+
+    @Provide
+    Arbitrary<List<Round>> rounds() {
+        Arbitrary<Integer> minutes = Arbitraries.oneOf(
+                Arbitraries.integers().between(1, 6), Arbitraries.integers().between(1, 90));
+        Arbitrary<Integer> tenthsAbove = Arbitraries.frequencyOf(
+                Tuple.of(7, Arbitraries.integers().between(0, 34)),
+                Tuple.of(1, Arbitraries.integers().between(0, 119)));
+        Arbitrary<String> seen = Arbitraries.frequency(
+                Tuple.of(1, "dented, by itself"),
+                Tuple.of(1, "dented"),
+                Tuple.of(4, "good"),
+                Tuple.of(4, "not looked"));
+        return Combinators.combine(minutes, Arbitraries.integers().between(18, 22), tenthsAbove, seen)
+                .as((after, airC, tenths, look) -> new Round(
+                        Duration.ofMinutes(after),
+                        reading(BigDecimal.valueOf(airC), BigDecimal.valueOf(tenths, 1), look)))
+                .list()
+                .ofSize(14);
+    }
+
+    private static Entry reading(BigDecimal airC, BigDecimal aboveK, String seen) {
+        BigDecimal surfaceC = airC.add(aboveK);
+        return switch (seen) {
+            case "dented, by itself" -> new AssessEntry.Looked(DENTED);
+            case "dented" -> new IsolationEntry.Watched(surfaceC, airC, DENTED);
+            case "good" -> new IsolationEntry.Watched(surfaceC, airC, Look.GOOD);
+            case "not looked" -> new IsolationEntry.Watched(surfaceC, airC, null);
+            default -> throw new IllegalArgumentException(seen);
         };
     }
 

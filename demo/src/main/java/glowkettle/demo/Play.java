@@ -53,29 +53,32 @@ public final class Play {
     private final long job;
     private Instant now;
 
-    private Play(World world, Instant start, ArriveEntry.JobOpened opened) {
+    private Play(World world, long job, Instant now) {
         this.world = world;
-        this.now = start;
-        this.job = world.open(opened, start, Person.TECHNICIAN);
+        this.job = job;
+        this.now = now;
+    }
+
+    /** Goes on with a job after its newest entry. */
+    public static Play resumed(World world, long job, Instant newest) {
+        return new Play(world, job, newest);
     }
 
     public static Play open(
             World world, Instant start, String model, String owner, Set<Symptom> symptoms, @Nullable Instant promise) {
-        return new Play(
-                world,
-                start,
-                new ArriveEntry.JobOpened(
-                        model,
-                        null,
-                        null,
-                        owner,
-                        "desk phone in the crew room",
-                        symptoms,
-                        symptoms.contains(Symptom.SHORT_RUNTIME) ? new BigDecimal("1.5") : null,
-                        symptoms.contains(Symptom.SUDDEN_SHUT_DOWN) ? new BigDecimal("30") : null,
-                        OpenedBefore.NO,
-                        promise,
-                        1));
+        ArriveEntry.JobOpened opened = new ArriveEntry.JobOpened(
+                model,
+                null,
+                null,
+                owner,
+                "desk phone in the crew room",
+                symptoms,
+                symptoms.contains(Symptom.SHORT_RUNTIME) ? new BigDecimal("1.5") : null,
+                symptoms.contains(Symptom.SUDDEN_SHUT_DOWN) ? new BigDecimal("30") : null,
+                OpenedBefore.NO,
+                promise,
+                1);
+        return new Play(world, world.open(opened, start, Person.TECHNICIAN), start);
     }
 
     public long number() {

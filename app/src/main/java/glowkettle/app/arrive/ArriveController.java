@@ -3,13 +3,11 @@ package glowkettle.app.arrive;
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
-import glowkettle.app.desk.TypedMoment;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.limits.LimitsBook;
-import glowkettle.app.shop.ShopBook;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
 import glowkettle.job.JobFile;
@@ -38,22 +36,15 @@ class ArriveController {
     private final JournalBook journal;
     private final ModelLibrary models;
     private final LimitsBook limits;
-    private final ShopBook shop;
     private final PromiseGate promises;
     private final InstantSource clock;
 
     ArriveController(
-            JournalBook journal,
-            ModelLibrary models,
-            LimitsBook limits,
-            ShopBook shop,
-            PromiseGate promises,
-            InstantSource clock) {
+            JournalBook journal, ModelLibrary models, LimitsBook limits, PromiseGate promises, InstantSource clock) {
         this.promises = promises;
         this.journal = journal;
         this.models = models;
         this.limits = limits;
-        this.shop = shop;
         this.clock = clock;
     }
 
@@ -67,8 +58,6 @@ class ArriveController {
         List<Fault> faults = new ArrayList<>(findModelByCode(post).stream().toList());
         String promised = post.first("promise");
         post.typed().put("limitsVersion", new String[] {String.valueOf(limits.newestVersion())});
-        post.typed().computeIfPresent("promise", (name, said) ->
-                new String[] {TypedMoment.iso(said[0], true, clock.instant(), shop.zone())});
         Bound<ArriveEntry.JobOpened> bound = post.read(ArriveEntry.JobOpened.class);
         if (bound.isGood()) {
             faults.addAll(faults(bound.get(), promised, faults.isEmpty()));

@@ -1,8 +1,8 @@
 package glowkettle.app.calibrate;
 
 import glowkettle.app.binding.FilledForm;
-import glowkettle.app.desk.TypedMoment;
 import glowkettle.app.drawing.Plot;
+import glowkettle.app.form.TypedMoment;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Phase;
 import glowkettle.calibrate.Progress;

@@ -1,7 +1,9 @@
 package glowkettle.app.demo;
 
+import java.util.List;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
 /** Copies journals, entry by entry, under new job numbers. */
@@ -36,6 +38,11 @@ interface CrowdMapper {
              group by shop_id, job
             """)
     int heads(int shop, long first);
+
+    @Select("""
+            select job from journal_head where shop_id = #{shop} and job >= #{first} order by job
+            """)
+    List<Long> numbers(int shop, long first);
 
     @Update("""
             update shop set last_job = (select max(job) from journal_entry where shop_id = #{shop}) where id = #{shop}

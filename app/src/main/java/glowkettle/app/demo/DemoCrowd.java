@@ -34,6 +34,6 @@ class DemoCrowd implements ApplicationRunner {
         rows.copy(Shop.ID, FIRST, ORIGINALS, Math.ceilDiv(jobs, ORIGINALS));
         rows.heads(Shop.ID, FIRST);
         rows.countOn(Shop.ID);
-        journal.rebuild();
+        rows.numbers(Shop.ID, FIRST).forEach(journal::listAnew);
     }
 }

@@ -61,7 +61,7 @@ public record Field(
         return switch (question.sort()) {
             case FIGURE -> "figure";
             case PROSE -> "prose";
-            case CHOICE, YES_NO, MOMENT, DAY, TIME_OF_DAY, TEXT -> "text";
+            case CHOICE, YES_NO, MOMENT, MOMENT_AHEAD, DAY, TIME_OF_DAY, TEXT -> "text";
         };
     }
 

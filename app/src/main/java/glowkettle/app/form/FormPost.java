@@ -10,6 +10,7 @@ import glowkettle.job.Recorded;
 import glowkettle.job.Role;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
@@ -28,12 +29,14 @@ public final class FormPost {
     private final HttpServletResponse response;
     private final Map<String, String[]> typed;
     private final ZoneId zone;
+    private final Instant now;
 
-    FormPost(HttpServletRequest request, HttpServletResponse response, ZoneId zone) {
+    FormPost(HttpServletRequest request, HttpServletResponse response, ZoneId zone, Instant now) {
         this.request = request;
         this.response = response;
         this.typed = Forms.typed(request);
         this.zone = zone;
+        this.now = now;
     }
 
     /** The form's own id; sending one form twice stores nothing twice. */
@@ -65,8 +68,9 @@ public final class FormPost {
         return first(field).matches("[0-9]{1,15}") ? Long.valueOf(first(field)) : null;
     }
 
+    /** Its record; moments are typed as people say them. */
     public <R> Bound<R> read(Class<R> type) {
-        return Binder.form(type, FormTree.of(typed), zone);
+        return Binder.form(type, FormTree.of(TypedMoment.iso(type, typed, now, zone)), zone);
     }
 
     /**

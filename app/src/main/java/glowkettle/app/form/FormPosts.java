@@ -3,6 +3,7 @@ package glowkettle.app.form;
 import glowkettle.app.shop.ShopBook;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.InstantSource;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -18,9 +19,11 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Component
 class FormPosts implements HandlerMethodArgumentResolver, WebMvcConfigurer {
     private final ShopBook shop;
+    private final InstantSource clock;
 
-    FormPosts(ShopBook shop) {
+    FormPosts(ShopBook shop, InstantSource clock) {
         this.shop = shop;
+        this.clock = clock;
     }
 
     @Override
@@ -42,6 +45,7 @@ class FormPosts implements HandlerMethodArgumentResolver, WebMvcConfigurer {
         return new FormPost(
                 Objects.requireNonNull(request.getNativeRequest(HttpServletRequest.class)),
                 Objects.requireNonNull(request.getNativeResponse(HttpServletResponse.class)),
-                shop.zone());
+                shop.zone(),
+                clock.instant());
     }
 }

@@ -18,7 +18,10 @@ public record Question(
         FIGURE(""),
         CHOICE(""),
         YES_NO(""),
+        /** When something was. */
         MOMENT("Thu 16:00, 26 Nov 9:30"),
+        /** When something is to be. */
+        MOMENT_AHEAD("Thu 16:00, 26 Nov 9:30"),
         DAY("2026-11-26"),
         TIME_OF_DAY("08:30"),
         TEXT(""),
@@ -29,6 +32,10 @@ public record Question(
 
         Sort(String example) {
             this.example = example;
+        }
+
+        public boolean isMoment() {
+            return this == MOMENT || this == MOMENT_AHEAD;
         }
 
         public String example() {

@@ -65,6 +65,11 @@ public final class Questions {
         return says == null ? Named.of(component.getName()).words() : says.value();
     }
 
+    private static boolean isAhead(RecordComponent component) {
+        Says says = component.getAnnotation(Says.class);
+        return says != null && says.ahead();
+    }
+
     /** What a component holds; of a list, one of its elements. */
     public static Class<?> elementType(RecordComponent component) {
         return isMany(component) && component.getGenericType() instanceof ParameterizedType many
@@ -102,7 +107,7 @@ public final class Questions {
             return Question.Sort.YES_NO;
         }
         if (type == Instant.class) {
-            return Question.Sort.MOMENT;
+            return isAhead(component) ? Question.Sort.MOMENT_AHEAD : Question.Sort.MOMENT;
         }
         if (type == LocalDate.class) {
             return Question.Sort.DAY;

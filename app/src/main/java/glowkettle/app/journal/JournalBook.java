@@ -213,8 +213,8 @@ public class JournalBook {
         lists.byTheClock().forEach(this::listAnew);
     }
 
-    /** One job, while nobody writes in it; the others go on. */
-    private void listAnew(long job) {
+    /** Makes the lists of one job anew, while nobody writes in it; the others go on. */
+    public void listAnew(long job) {
         transactions.executeWithoutResult(begun -> {
             if (entries.lockedSeq(Shop.ID, job).isPresent()) {
                 lists.write(asWritten(job, journals.of(job)));

@@ -3,9 +3,8 @@ package glowkettle.app.sums;
 import glowkettle.app.binding.Binder;
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.FormTree;
-import glowkettle.app.desk.TypedMoment;
-import glowkettle.app.form.Question;
 import glowkettle.app.form.Questions;
+import glowkettle.app.form.TypedMoment;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -79,7 +78,7 @@ record SumInput(Map<String, String[]> filled) {
             filled.put(path + "[]", node.valueStream().map(JsonNode::asString).toArray(String[]::new));
         } else if (!node.isNull()) {
             boolean moment = Questions.of(type, path)
-                    .filter(question -> question.sort() == Question.Sort.MOMENT)
+                    .filter(question -> question.sort().isMoment())
                     .isPresent();
             filled.put(path, new String[] {moment ? local(node.asString(), zone) : node.asString()});
         }
@@ -102,12 +101,7 @@ record SumInput(Map<String, String[]> filled) {
     }
 
     <T extends Record> Bound<T> bind(Class<T> type, Instant now, ZoneId zone) {
-        Map<String, String[]> typed = new LinkedHashMap<>(filled);
-        typed.replaceAll((name, values) -> Questions.of(type, name)
-                .filter(question -> question.sort() == Question.Sort.MOMENT)
-                .map(question -> new String[] {TypedMoment.iso(values[0], name.endsWith("promise"), now, zone)})
-                .orElse(values));
-        return Binder.form(type, FormTree.of(typed), zone);
+        return Binder.form(type, FormTree.of(TypedMoment.iso(type, filled, now, zone)), zone);
     }
 
     /** As it stands behind the question mark of an address. */

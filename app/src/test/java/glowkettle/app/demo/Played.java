@@ -12,12 +12,16 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import java.math.BigDecimal;
 import java.time.Duration;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 
 /** A job of the screwed-in laptop that was worked up to some point before the shop's now. */
 public final class Played {
+    private static final Map<String, Long> ORIGINALS = new ConcurrentHashMap<>();
     private static final Pattern NAME_OF_A_JOB = Pattern.compile("\\{([A-Z_]+)}");
 
     private final Play play;
@@ -36,10 +40,14 @@ public final class Played {
 
     /** A job of a model, assessed and torn down until a step is next. */
     public static Played at(Kettle kettle, String model, String step) {
-        Played played = openedFor(kettle, model, "Car deck, ferry Skua");
-        played.play.assessed().write(new AssessEntry.ChargeSeen(new BigDecimal("24")));
-        played.play.tornDownTo(step);
-        return played;
+        return copied(
+                kettle,
+                model + " at " + step,
+                () -> openedFor(kettle, model, "Car deck, ferry Skua")
+                        .play
+                        .assessed()
+                        .write(new AssessEntry.ChargeSeen(new BigDecimal("24")))
+                        .tornDownTo(step));
     }
 
     /** A job of any model that went so many steps in the usual way. */
@@ -78,35 +86,38 @@ public final class Played {
     }
 
     public static Played assessed(Kettle kettle) {
-        Played played = opened(kettle);
-        played.play.assessed();
-        return played;
+        return copied(kettle, "assessed", () -> opened(kettle).play.assessed());
     }
 
     /** Torn down, with the pack still to be measured. */
     public static Played lifted(Kettle kettle) {
-        Played played = assessed(kettle);
-        played.play.tornDown(0);
-        return played;
+        return copied(kettle, "lifted", () -> opened(kettle).play.assessed().tornDown(0));
     }
 
     public static Played measured(Kettle kettle) {
-        Played played = assessed(kettle);
-        played.play.out();
-        return played;
+        return copied(kettle, "measured", () -> opened(kettle).play.assessed().out());
     }
 
     /** On the way back, with so many steps still to go. */
     public static Played goingBack(Kettle kettle, int left) {
-        Played played = measured(kettle);
-        played.play.fitted().back(left);
-        return played;
+        return copied(
+                kettle,
+                "going back, %s left".formatted(left),
+                () -> opened(kettle).play.assessed().out().fitted().back(left));
     }
 
     public static Played closedUp(Kettle kettle) {
-        Played played = goingBack(kettle, 0);
-        played.play.proved(0);
-        return played;
+        return copied(
+                kettle,
+                "closed up",
+                () -> opened(kettle).play.assessed().out().fitted().back(0).proved(0));
+    }
+
+    /** A job like one that was played at the same moment of the shop's clock: copying a journal takes a tenth of playing it. */
+    private static Played copied(Kettle kettle, String recipe, Supplier<Play> play) {
+        long original = ORIGINALS.computeIfAbsent(
+                recipe + ", " + kettle.clock().instant(), anew -> play.get().number());
+        return new Played(Copy.of(kettle, original));
     }
 
     public static Played readyToSign(Kettle kettle) {

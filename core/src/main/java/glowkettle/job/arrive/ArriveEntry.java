@@ -39,7 +39,10 @@ public sealed interface ArriveEntry extends Entry {
             BigDecimal shutDownPercent,
 
             @Says("Opened before") OpenedBefore openedBefore,
-            @Says("Promised for") @Nullable Instant promise,
+
+            @Says(value = "Promised for", ahead = true) @Nullable
+            Instant promise,
+
             int limitsVersion)
             implements ArriveEntry {
         public JobOpened {
@@ -49,7 +52,7 @@ public sealed interface ArriveEntry extends Entry {
 
     /** When the owner is told to come; earlier than the plan allows needs a reason. */
     record Promised(
-            @Says("Promised for") Instant promise,
+            @Says(value = "Promised for", ahead = true) Instant promise,
 
             @Says(value = "Why earlier than the plan", longest = 300) @Nullable
             String reason)

@@ -1,4 +1,4 @@
-package glowkettle.app.desk;
+package glowkettle.app.form;
 
 import java.time.DateTimeException;
 import java.time.DayOfWeek;
@@ -10,7 +10,9 @@ import java.time.LocalTime;
 import java.time.Month;
 import java.time.ZoneId;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -28,6 +30,27 @@ public final class TypedMoment {
     private static final int WORD = 3;
 
     private TypedMoment() {}
+
+    /** What was typed, with every moment that the record asks for as the binder reads it. */
+    public static Map<String, String[]> iso(Class<?> type, Map<String, String[]> typed, Instant now, ZoneId zone) {
+        Map<String, String[]> read = new LinkedHashMap<>(typed);
+        read.replaceAll((name, said) -> said.length != 1
+                ? said
+                : Questions.of(type, name)
+                        .flatMap(question -> ahead(question.sort()))
+                        .map(ahead -> new String[] {iso(said[0], ahead, now, zone)})
+                        .orElse(said));
+        return read;
+    }
+
+    /** Whether a moment lies ahead; empty where no moment is asked for. */
+    private static Optional<Boolean> ahead(Question.Sort sort) {
+        return switch (sort) {
+            case MOMENT -> Optional.of(false);
+            case MOMENT_AHEAD -> Optional.of(true);
+            case FIGURE, CHOICE, YES_NO, DAY, TIME_OF_DAY, TEXT, PROSE -> Optional.empty();
+        };
+    }
 
     /** As the binder reads a local time; a text that is none of these is left as it was typed, and refused there. */
     public static String iso(String text, boolean ahead, Instant now, ZoneId zone) {

@@ -1,0 +1,18 @@
+# Changes the rules on purpose, one place at a time, and sees whether a test notices.
+
+mutants() {
+    mutated tier 'glowkettle.assess.*Rows,glowkettle.assess.FiredRow*,glowkettle.assess.HazardTier,glowkettle.assess.Contradictions,glowkettle.assess.Swelling,glowkettle.assess.Tier*' \
+        'glowkettle.assess.*'
+    mutated admission 'glowkettle.job.Admission,glowkettle.job.*Admission' \
+        'glowkettle.job.AdmissionTest,glowkettle.job.FreeAdmissionTest,glowkettle.job.CorrectionTest,glowkettle.job.TiersTest,glowkettle.job.ChaptersTest,glowkettle.job.PacksTest,glowkettle.job.WhereaboutsTest'
+    mutated fit 'glowkettle.fit.*' 'glowkettle.fit.*'
+    mutated costs 'glowkettle.open.PlanCosts,glowkettle.open.BackSteps' 'glowkettle.open.ByHandTest,glowkettle.open.WayBackTest'
+}
+
+# A group of rules and the tests that are to notice.
+mutated() {
+    say "Rules changed on purpose: $1"
+    mvn -q -B -pl core org.pitest:pitest-maven:mutationCoverage -DtargetClasses="$2" -DtargetTests="$3" \
+        -DreportsDirectory="$home/core/target/mutants/$1" -DmutationThreshold=95 >"$state/mutants-$1.log" 2>&1 || true
+    grep -a "Generated\|Killed\|Ran " "$state/mutants-$1.log" | sed 's/^>> *//' || true
+}
