@@ -1,6 +1,6 @@
 package glowkettle.app.arrive;
 
-import glowkettle.app.desk.Words;
+import glowkettle.app.format.Words;
 import glowkettle.app.journal.Gate;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.job.Admission;

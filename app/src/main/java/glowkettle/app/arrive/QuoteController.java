@@ -1,7 +1,7 @@
 package glowkettle.app.arrive;
 
-import glowkettle.app.desk.Words;
 import glowkettle.app.format.Papers;
+import glowkettle.app.format.Words;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
 import java.time.InstantSource;

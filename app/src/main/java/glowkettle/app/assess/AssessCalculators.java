@@ -1,6 +1,6 @@
 package glowkettle.app.assess;
 
-import glowkettle.app.desk.Words;
+import glowkettle.app.format.Words;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.app.sums.Calculator;
 import glowkettle.app.sums.Calculators;

@@ -1,7 +1,7 @@
 package glowkettle.app.assess;
 
-import glowkettle.app.desk.Words;
 import glowkettle.app.drawing.Plot;
+import glowkettle.app.format.Words;
 import glowkettle.assess.Evidence;
 import glowkettle.assess.HealthVerdict;
 import glowkettle.assess.Resistance;

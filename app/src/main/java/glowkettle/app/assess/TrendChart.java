@@ -1,8 +1,8 @@
 package glowkettle.app.assess;
 
-import glowkettle.app.desk.Words;
 import glowkettle.app.drawing.Axes;
 import glowkettle.app.drawing.Plot;
+import glowkettle.app.format.Words;
 import glowkettle.assess.SwellTrend;
 import glowkettle.finding.Figures;
 import java.math.BigDecimal;

@@ -1,5 +1,6 @@
 package glowkettle.app.bench;
 
+import glowkettle.app.format.Words;
 import glowkettle.app.binding.Letters;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
@@ -42,14 +43,15 @@ class BenchController {
                 ? new JobSearch.Found(bench.open(Shop.ID, clock.instant(), MOST_JOBS), Map.of())
                 : search.find(Letters.shown(text), MOST_FOUND);
         List<BenchMapper.BenchJob> jobs = found.jobs();
+        Words words = new Words(shop.zone(), clock.instant());
         model.addAttribute("find", text);
         model.addAttribute(
                 "view",
                 new BenchView(
-                        jobs,
+                        jobs.size(),
                         text.isEmpty()
-                                ? BenchView.byWhatTheyWaitFor(jobs, clock.instant())
-                                : List.of(new BenchView.Group("Jobs", false, jobs)),
+                                ? BenchView.byWhatTheyWaitFor(jobs, words, clock.instant())
+                                : BenchView.found(jobs, words),
                         bench.openCount(Shop.ID),
                         MOST_FOUND,
                         found.corrected(),

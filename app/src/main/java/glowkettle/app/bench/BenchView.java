@@ -1,5 +1,6 @@
 package glowkettle.app.bench;
 
+import glowkettle.app.format.Words;
 import glowkettle.job.CallClass;
 import glowkettle.job.Stage;
 import glowkettle.job.order.OrderOfWork;
@@ -8,16 +9,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The bench: every job by what it waits for, or those that were found.
  *
+ * @param shown so many jobs stand in the groups
  * @param mostFound so many are shown of what was looked for
  * @param corrected words that no job has, each with the near one that was looked for instead
  * @param unfurnished no pack has a place to be put apart yet
  */
 record BenchView(
-        List<BenchMapper.BenchJob> jobs,
+        int shown,
         List<Group> groups,
         int openCount,
         int mostFound,
@@ -27,33 +30,67 @@ record BenchView(
             OrderOfWork.CHAPTERS.stages().stream().collect(Collectors.toMap(Stage::path, Stage::words));
 
     /** Jobs that wait for the same. */
-    record Group(String name, boolean waits, List<BenchMapper.BenchJob> jobs) {}
+    record Group(String name, String manner, List<Row> jobs) {}
 
-    public Map<String, String> stageWords() {
-        return STAGE_WORDS;
+    /**
+     * A job in its row.
+     *
+     * @param when its next moment, or the day it is promised for; null where there is neither
+     * @param whenSays what that moment is
+     */
+    record Row(
+            BenchMapper.BenchJob job,
+            String stage,
+            @Nullable String when,
+            String whenSays) {
+        static Row of(BenchMapper.BenchJob job, Words words) {
+            String stage = STAGE_WORDS.getOrDefault(job.stage(), job.stage());
+            if (job.nextAt() != null) {
+                return new Row(job, stage, words.when(job.nextAt()), "hands");
+            }
+            Instant promise = job.promise();
+            if (promise == null) {
+                return new Row(job, stage, null, "no date promised");
+            }
+            boolean late = words.over(promise) && !job.closed();
+            return new Row(job, stage, words.day(promise), late ? "promised, late" : "promised");
+        }
+    }
+
+    static List<Group> found(List<BenchMapper.BenchJob> jobs, Words words) {
+        return List.of(group("Jobs", "", jobs, job -> true, words));
     }
 
     /** By class first: what is dangerous comes before what is late, whoever has to act on it. */
-    static List<Group> byWhatTheyWaitFor(List<BenchMapper.BenchJob> all, Instant now) {
+    static List<Group> byWhatTheyWaitFor(List<BenchMapper.BenchJob> jobs, Words words, Instant now) {
         Predicate<BenchMapper.BenchJob> danger = job -> job.rank() == CallClass.DANGER.rank();
         Predicate<BenchMapper.BenchJob> watch = job -> job.rank() == CallClass.WATCH.rank();
-        List<BenchMapper.BenchJob> jobs = only(all, danger.or(watch).negate());
+        Predicate<BenchMapper.BenchJob> ordinary = danger.or(watch).negate();
         Predicate<BenchMapper.BenchJob> blocked = BenchMapper.BenchJob::blocked;
         Predicate<BenchMapper.BenchJob> later =
                 blocked.negate().and(job -> job.nextAt() != null && job.nextAt().isAfter(now));
         return List.of(
-                new Group("Danger", false, only(all, danger)),
-                new Group("To watch", false, only(all, watch)),
-                new Group(
+                group("Danger", "in-danger", jobs, danger, words),
+                group("To watch", "", jobs, watch, words),
+                group(
                         "For your hands now",
-                        false,
-                        only(jobs, blocked.or(later).negate())),
-                new Group("By themselves, until their clock", true, only(jobs, later)),
-                new Group("Waiting for somebody else", true, only(jobs, blocked)));
+                        "",
+                        jobs,
+                        ordinary.and(blocked.or(later).negate()),
+                        words),
+                group("By themselves, until their clock", "waits", jobs, ordinary.and(later), words),
+                group("Waiting for somebody else", "waits", jobs, ordinary.and(blocked), words));
     }
 
-    private static List<BenchMapper.BenchJob> only(
-            List<BenchMapper.BenchJob> jobs, Predicate<BenchMapper.BenchJob> which) {
-        return jobs.stream().filter(which).toList();
+    private static Group group(
+            String name,
+            String manner,
+            List<BenchMapper.BenchJob> jobs,
+            Predicate<BenchMapper.BenchJob> which,
+            Words words) {
+        return new Group(
+                name,
+                manner,
+                jobs.stream().filter(which).map(job -> Row.of(job, words)).toList());
     }
 }

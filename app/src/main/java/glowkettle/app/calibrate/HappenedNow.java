@@ -2,7 +2,7 @@ package glowkettle.app.calibrate;
 
 import glowkettle.app.desk.Completion;
 import glowkettle.app.desk.Typed;
-import glowkettle.app.desk.Words;
+import glowkettle.app.format.Words;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;

@@ -3,6 +3,7 @@ package glowkettle.app.desk;
 import glowkettle.app.bench.BenchMapper;
 import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.Fields;
+import glowkettle.app.format.Words;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,5 +1,6 @@
 package glowkettle.app.desk;
 
+import glowkettle.app.format.Words;
 import glowkettle.assess.Tier;
 import glowkettle.fit.Verdict;
 import java.time.Instant;

@@ -3,6 +3,7 @@ package glowkettle.app.desk;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import glowkettle.app.bench.BenchMapper.BenchClock;
+import glowkettle.app.format.Words;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;

@@ -1,6 +1,6 @@
 package glowkettle.app.free;
 
-import glowkettle.app.desk.Words;
+import glowkettle.app.format.Words;
 import glowkettle.app.journal.Gate;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;

@@ -2,12 +2,12 @@ package glowkettle.app.isolation;
 
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
-import glowkettle.app.desk.Words;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.HouseForms;
 import glowkettle.app.form.Taken;
 import glowkettle.app.format.Csv;
 import glowkettle.app.format.Papers;
+import glowkettle.app.format.Words;
 import glowkettle.app.journal.EntryJson;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.isolation.HandOver;

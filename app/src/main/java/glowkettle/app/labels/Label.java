@@ -1,7 +1,7 @@
 package glowkettle.app.labels;
 
-import glowkettle.app.desk.Words;
 import glowkettle.app.format.QrCode;
+import glowkettle.app.format.Words;
 import glowkettle.assess.Tier;
 import glowkettle.cell.Chemistry;
 import glowkettle.finding.Figures;

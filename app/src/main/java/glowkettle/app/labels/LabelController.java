@@ -1,7 +1,7 @@
 package glowkettle.app.labels;
 
-import glowkettle.app.desk.Words;
 import glowkettle.app.format.Papers;
+import glowkettle.app.format.Words;
 import glowkettle.app.isolation.Containers;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.photo.Address;

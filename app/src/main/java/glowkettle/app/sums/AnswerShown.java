@@ -1,8 +1,8 @@
 package glowkettle.app.sums;
 
-import glowkettle.app.desk.Words;
 import glowkettle.app.form.Named;
 import glowkettle.app.form.Questions;
+import glowkettle.app.format.Words;
 import glowkettle.app.schema.JsonNames;
 import glowkettle.finding.Figures;
 import java.lang.reflect.RecordComponent;

@@ -2,8 +2,8 @@ package glowkettle.app.sums;
 
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
-import glowkettle.app.desk.Words;
 import glowkettle.app.form.Questions;
+import glowkettle.app.format.Words;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.finding.Result;

@@ -239,7 +239,7 @@ class WrongInputTest {
         Played job = Played.assessed(kettle);
         int before = entries(job);
         try (Technician technician = Technician.at(kettle, "technician")) {
-            technician.open(job.path("open"));
+            technician.open(job.path("open")).headed("Shut it down");
             technician.page().route("**/step-done", route -> route.abort("connectionfailed"));
             technician.press(" ");
             assertThat(technician.page().locator("#offline")).isVisible();

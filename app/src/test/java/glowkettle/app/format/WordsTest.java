@@ -1,4 +1,4 @@
-package glowkettle.app.desk;
+package glowkettle.app.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package glowkettle.app.desk;
+package glowkettle.app.format;
 
 import glowkettle.finding.Figures;
 import glowkettle.job.Phrases;
