@@ -95,7 +95,7 @@ class HazardTierPropertyTest {
         return other;
     }
 
-    @Property(tries = 8_000, seed = "7", edgeCases = EdgeCasesMode.NONE)
+    @Property(seed = "7", edgeCases = EdgeCasesMode.NONE)
     void makingAnyOneReadingWorseNeverLowersTheTier(
             @ForAll("readings") Map<String, String> drawn, @ForAll("column") String column) {
         List<String> ladder = LADDERS.get(column);
@@ -108,7 +108,7 @@ class HazardTierPropertyTest {
         }
     }
 
-    @Property(tries = 10_000, seed = "11", edgeCases = EdgeCasesMode.NONE)
+    @Property(seed = "11", edgeCases = EdgeCasesMode.NONE)
     void addingAGoodReadingThatWasMissingNeverRaisesTheTier(@ForAll("readings") Map<String, String> drawn) {
         Tier before = verdict(drawn).tier();
         LADDERS.forEach((column, ladder) -> {
@@ -121,7 +121,7 @@ class HazardTierPropertyTest {
         });
     }
 
-    @Property(tries = 5_000, seed = "13", edgeCases = EdgeCasesMode.NONE)
+    @Property(seed = "13", edgeCases = EdgeCasesMode.NONE)
     void theFindingsAlwaysExplainTheTier(@ForAll("readings") Map<String, String> drawn) {
         Result<TierVerdict> judged = judged(drawn);
         Tier tier = judged.result().tier();

@@ -141,7 +141,7 @@ class WatchTest {
     }
 
     /** Whatever was looked at when: a worse tier, a warm reading or a stricter limit never puts the next look off. */
-    @Property(tries = 3_000, seed = "11", edgeCases = EdgeCasesMode.NONE)
+    @Property(seed = "11", edgeCases = EdgeCasesMode.NONE)
     void nothingWorseEverPutsALookOff(@ForAll("looks") List<Look> looks, @ForAll boolean byDay) {
         OpeningHours hours = byDay ? BY_DAY : NEVER_CLOSED;
         ShopLimits stricter = LIMITS.with(Limit.WATCH_OFTEN_MINUTES, BigDecimal.TEN)

@@ -1,7 +1,7 @@
 package glowkettle.app.bench;
 
-import glowkettle.app.format.Words;
 import glowkettle.app.binding.Letters;
+import glowkettle.app.format.Words;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import java.time.InstantSource;

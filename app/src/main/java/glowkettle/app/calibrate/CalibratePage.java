@@ -27,4 +27,9 @@ class CalibratePage implements StagePage<CalibrateView> {
     public CalibrateView view(JobFile job, FilledForm filled, Instant now) {
         return CalibrateView.of(job, filled, now, shop.hours());
     }
+
+    @Override
+    public boolean isPictured(CalibrateView view) {
+        return view.timing().chart() != null;
+    }
 }

@@ -9,14 +9,18 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
 /** The clock plan as bars over the days, with staffed hours shaded and a mark wherever hands are needed. */
 public final class ClockChart {
-    private static final Axes.Sheet SHEET = new Axes.Sheet(1040, 188, 20, 20, 24, 44);
+    private static final Axes.Sheet SHEET = new Axes.Sheet(640, 216, 14, 14, 28, 52);
     private static final double LABEL_WIDTH = 60;
+    /** What is drawn before the first phase and after the last one. */
+    private static final Duration EDGE = Duration.ofMinutes(90);
+
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
@@ -27,8 +31,8 @@ public final class ClockChart {
 
     private ClockChart(ClockPlan.Outcome.Planned plan, ZoneId zone) {
         this.zone = zone;
-        first = midnight(plan.slots().getFirst().start(), 0);
-        last = midnight(plan.finish(), 1);
+        first = plan.slots().getFirst().start().minus(EDGE);
+        last = plan.finish().plus(EDGE);
         axes = new Axes(SHEET, new Axes.Range(0, Duration.between(first, last).toSeconds()), new Axes.Range(0, 1));
     }
 
@@ -39,11 +43,13 @@ public final class ClockChart {
     private Plot draw(ClockPlan.Outcome.Planned plan, OpeningHours hours) {
         List<Plot.Mark> marks = new ArrayList<>();
         hours.between(first, last).forEach(staffed -> {
-            double from = x(staffed.startInclusive());
-            marks.add(new Plot.Shade("staffed", from, x(staffed.endExclusive()) - from));
+            double from = x(latest(staffed.startInclusive(), first));
+            double to = x(earliest(staffed.endExclusive(), last));
+            marks.add(new Plot.Shade("staffed", from, to - from));
         });
-        for (ZonedDateTime day = first.atZone(zone); day.toInstant().isBefore(last); day = day.plusDays(1)) {
-            marks.add(new Plot.Day("day", x(day.toInstant()), DAY.format(day)));
+        ZonedDateTime began = first.atZone(zone).truncatedTo(ChronoUnit.DAYS);
+        for (ZonedDateTime day = began; day.toInstant().isBefore(last); day = day.plusDays(1)) {
+            marks.add(new Plot.Day("day", x(latest(day.toInstant(), first)), DAY.format(day)));
         }
         plan.slots().forEach(slot -> marks.add(bar(slot, plan.slots().indexOf(slot) % 2 == 1)));
         marks.addAll(hands(plan));
@@ -82,12 +88,12 @@ public final class ClockChart {
         return hands;
     }
 
-    private Instant midnight(Instant instant, int daysLater) {
-        return instant.atZone(zone)
-                .toLocalDate()
-                .plusDays(daysLater)
-                .atStartOfDay(zone)
-                .toInstant();
+    private static Instant latest(Instant one, Instant other) {
+        return one.isAfter(other) ? one : other;
+    }
+
+    private static Instant earliest(Instant one, Instant other) {
+        return one.isBefore(other) ? one : other;
     }
 
     private double x(Instant instant) {

@@ -3,6 +3,7 @@ package glowkettle.app.desk;
 import glowkettle.app.binding.FilledForm;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.limits.LimitsBook;
+import glowkettle.finding.Weight;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Stage;
@@ -67,6 +68,16 @@ public class JobPages {
         model.addAttribute("oldPackAway", away ? job.oldPackTier() : null);
         model.addAttribute("oldPackIn", Isolating.of(job).liesIn().orElse(""));
         model.addAttribute("showsStage", showsStage);
+        model.addAttribute("pictured", false);
+        model.addAttribute("quiet", isQuiet(job));
+    }
+
+    /** Nothing is told of its packs that anybody would have to look out for. */
+    private static boolean isQuiet(JobFile job) {
+        return job.tier().findings().stream().allMatch(finding -> finding.weight() == Weight.NOTE)
+                && job.tier().result().conditions().isEmpty()
+                && job.held().isEmpty()
+                && Overheating.of(job).overruns().isEmpty();
     }
 
     /**
@@ -104,5 +115,6 @@ public class JobPages {
         V view = page.view(job, filled, clock.instant());
         model.addAttribute("view", view);
         model.addAttribute("filled", page.filled(view, filled));
+        model.addAttribute("pictured", page.isPictured(view));
     }
 }

@@ -19,6 +19,11 @@ public interface StagePage<V extends Record> {
      */
     V view(JobFile job, FilledForm filled, Instant now);
 
+    /** Its picture is the biggest thing on it: the reasons give way to it, folded to a line. */
+    default boolean isPictured(V view) {
+        return false;
+    }
+
     /** What stands in the forms, where the page knows better than what was sent. */
     default FilledForm filled(V view, FilledForm sent) {
         return sent;

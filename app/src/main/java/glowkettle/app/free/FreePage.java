@@ -34,4 +34,9 @@ class FreePage implements StagePage<FreeView> {
     public FilledForm filled(FreeView view, FilledForm sent) {
         return view.picked() == null ? sent : view.picked().asForm();
     }
+
+    @Override
+    public boolean isPictured(FreeView view) {
+        return view.heat() != null && view.heat().chart() != null;
+    }
 }

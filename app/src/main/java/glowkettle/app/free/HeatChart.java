@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * matter, and the window between them.
  */
 final class HeatChart {
-    private static final Axes.Sheet SHEET = new Axes.Sheet(720, 300, 46, 12, 10, 30);
+    private static final Axes.Sheet SHEET = new Axes.Sheet(640, 370, 46, 12, 12, 32);
     private static final int[] TICK_SECONDS = {10, 30, 60, 120, 300, 600};
     private static final int MOST_TICKS = 8;
 

@@ -113,11 +113,14 @@ public record FaceView(FaceMap face, List<Dot> dots) {
         return views;
     }
 
-    /** The face that the step at hand is about, if it is about fasteners. */
-    public static @Nullable FaceView atHand(List<FaceView> views) {
+    /** The face whose fasteners the step at hand is about; else the one that lies up, or the first there is. */
+    public static @Nullable FaceView atHand(List<FaceView> views, @Nullable Side up) {
         return views.stream()
                 .filter(view -> view.dots().stream().anyMatch(Dot::due))
                 .findFirst()
+                .or(() ->
+                        views.stream().filter(view -> view.face().side() == up).findFirst())
+                .or(() -> views.stream().findFirst())
                 .orElse(null);
     }
 

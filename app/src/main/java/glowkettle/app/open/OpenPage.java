@@ -20,4 +20,9 @@ class OpenPage implements StagePage<OpenView> {
     public OpenView view(JobFile job, FilledForm filled, Instant now) {
         return OpenView.of(job, filled, now);
     }
+
+    @Override
+    public boolean isPictured(OpenView view) {
+        return view.atHand() != null;
+    }
 }

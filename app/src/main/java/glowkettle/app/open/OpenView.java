@@ -79,7 +79,7 @@ public record OpenView(
     }
 
     public @Nullable FaceView atHand() {
-        return FaceView.atHand(faces);
+        return FaceView.atHand(faces, step == null ? null : step.operation().side());
     }
 
     public boolean halted() {

@@ -20,4 +20,9 @@ class WayBackPage implements StagePage<WayBackView> {
     public WayBackView view(JobFile job, FilledForm filled, Instant now) {
         return WayBackView.of(job, now);
     }
+
+    @Override
+    public boolean isPictured(WayBackView view) {
+        return view.atHand() != null;
+    }
 }

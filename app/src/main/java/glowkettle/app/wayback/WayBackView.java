@@ -60,7 +60,7 @@ public record WayBackView(
     }
 
     public @Nullable FaceView atHand() {
-        return FaceView.atHand(faces);
+        return FaceView.atHand(faces, step == null ? null : step.side());
     }
 
     public TrayPanel trayPanel() {

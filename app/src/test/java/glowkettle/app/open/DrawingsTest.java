@@ -8,8 +8,10 @@ import glowkettle.app.support.RunningKettle;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.WayBackEntry;
+import glowkettle.library.Side;
 import glowkettle.open.Tray;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -51,6 +53,13 @@ class DrawingsTest {
                 .isLessThanOrEqualTo(ribbon.width());
     }
 
+    /** The side that is drawn for a step, while one lies up. */
+    private static Side side(Played job, String step, Side up) {
+        return Objects.requireNonNull(FaceView.atHand(FaceView.of(job.file(), step), up))
+                .face()
+                .side();
+    }
+
     @Test
     void theFaceMapFollowsTheFastenersOutAndBack() {
         Played job = Played.assessed(kettle);
@@ -59,8 +68,8 @@ class DrawingsTest {
                 .write(new OpenEntry.StepDone("card"))
                 .write(new OpenEntry.StepDone("foot"));
         assertThat(states(job, "cover-screws")).containsExactly("in");
-        assertThat(FaceView.atHand(FaceView.of(job.file(), "cover-screws"))).isNotNull();
-        assertThat(FaceView.atHand(FaceView.of(job.file(), "card"))).isNull();
+        assertThat(side(job, "cover-screws", Side.FRONT)).isEqualTo(Side.BACK);
+        assertThat(side(job, "card", Side.BACK)).isEqualTo(Side.BACK);
 
         Played torn = Played.measured(kettle);
         assertThat(states(torn, "pack")).containsExactly("out");
