@@ -101,7 +101,7 @@ class ArriveController {
     }
 
     /** What the counter may choose from. */
-    record NewJobView(Collection<DeviceModel> models) {
+    public record NewJobView(Collection<DeviceModel> models) {
         public List<Symptom> symptoms() {
             return List.of(Symptom.values());
         }

@@ -4,13 +4,18 @@ import glowkettle.app.binding.Letters;
 import glowkettle.app.format.Words;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -19,6 +24,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 class BenchController {
     private static final int MOST_JOBS = 40;
     private static final int MOST_FOUND = 20;
+    private static final String CHOICE = "bench";
+    private static final Duration KEPT_FOR = Duration.ofDays(365);
 
     private final BenchMapper bench;
     private final JobSearch search;
@@ -33,14 +40,24 @@ class BenchController {
     }
 
     @GetMapping("/")
-    String bench(@RequestParam(required = false) @Nullable String find, Model model) {
+    String bench(
+            @RequestParam(required = false) @Nullable String find,
+            @RequestParam(required = false) @Nullable String stage,
+            @RequestParam(required = false) @Nullable String tier,
+            @CookieValue(name = CHOICE, defaultValue = "") String kept,
+            HttpServletResponse response,
+            Model model) {
+        BenchChoice choice = BenchChoice.kept(kept).with(stage, tier);
+        if (!choice.text().equals(kept)) {
+            keep(choice, response);
+        }
         String text = find == null ? "" : find.strip();
         Optional<Long> meant = JobSearch.meant(text).filter(search::exists);
         if (meant.isPresent()) {
             return "redirect:/jobs/" + meant.get();
         }
         JobSearch.Found found = text.isEmpty()
-                ? new JobSearch.Found(bench.open(Shop.ID, clock.instant(), MOST_JOBS), Map.of())
+                ? new JobSearch.Found(open(choice), Map.of())
                 : search.find(Letters.shown(text), MOST_FOUND);
         List<BenchMapper.BenchJob> jobs = found.jobs();
         Words words = new Words(shop.zone(), clock.instant());
@@ -52,11 +69,27 @@ class BenchController {
                         text.isEmpty()
                                 ? BenchView.byWhatTheyWaitFor(jobs, words, clock.instant())
                                 : BenchView.found(jobs, words),
-                        bench.openCount(Shop.ID),
+                        BenchView.Filter.of(bench.counts(Shop.ID), choice),
                         MOST_FOUND,
                         found.corrected(),
                         text.isEmpty() && shop.containers().isEmpty()));
         return "bench";
+    }
+
+    private List<BenchMapper.BenchJob> open(BenchChoice choice) {
+        return choice.isAll()
+                ? bench.open(Shop.ID, clock.instant(), MOST_JOBS)
+                : bench.at(Shop.ID, clock.instant(), choice.stage(), choice.tier(), MOST_JOBS);
+    }
+
+    private static void keep(BenchChoice choice, HttpServletResponse response) {
+        ResponseCookie cookie = ResponseCookie.from(CHOICE, choice.isAll() ? "" : choice.text())
+                .path("/")
+                .httpOnly(true)
+                .sameSite("Lax")
+                .maxAge(choice.isAll() ? Duration.ZERO : KEPT_FOR)
+                .build();
+        response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
     }
 
     /** The strip asks for itself again, so that another person's clocks show up here. */
@@ -71,7 +104,7 @@ class BenchController {
     }
 
     /** What each key does. */
-    record KeysView(List<Key> keys) {}
+    public record KeysView(List<Key> keys) {}
 
     @GetMapping("/keys")
     String keys(Model model) {

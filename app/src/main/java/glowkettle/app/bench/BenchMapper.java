@@ -109,10 +109,32 @@ public interface BenchMapper {
         return jobs;
     }
 
+    /** Open jobs of one stage, of one tier, or of both, by class and in their turn; null asks for any. */
     @Select("""
-            select count(*) from job where shop_id = #{shop} and not closed
+            <script>
+            select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at,
+                   case when danger_at &lt;= #{now} then 1 when watch_at &lt;= #{now} then 2 when work_at &lt;= #{now} then 3
+                        when promise_at &lt;= #{now} then 4 else 5 end as rank
+              from job
+             where shop_id = #{shop} and not closed
+            <if test="stage != null">and stage = #{stage}</if>
+            <if test="tier != null">and tier = #{tier}</if>
+             order by rank, next_at is null, standing, next_at, promise, number
+             limit #{most}
+            </script>
             """)
-    int openCount(int shop);
+    List<BenchJob> at(int shop, Instant now, @Nullable String stage, @Nullable Tier tier, int most);
+
+    /** How many open jobs stand at a stage under a tier. */
+    record Count(String stage, Tier tier, int jobs) {}
+
+    @Select("""
+            select stage, tier, count(*) as jobs
+              from job
+             where shop_id = #{shop} and not closed
+             group by stage, tier
+            """)
+    List<Count> counts(int shop);
 
     /**
      * Whatever calls, by class first and then by how long it is due; what is not due yet comes after, the nearest first.

@@ -77,7 +77,7 @@ class ErrorPages implements ErrorController {
         return "Something failed here, not at your bench. Nothing was half stored. Ask about number " + ticket + ".";
     }
 
-    record ErrorView(int status, String reason) {}
+    public record ErrorView(int status, String reason) {}
 
     private static String page(HttpStatus status, String reason, Model model, HttpServletResponse response) {
         response.setStatus(status.value());

@@ -85,7 +85,8 @@ public class JobPages {
      *
      * @param older the number before which older entries stand; null where there are none
      */
-    record JournalView(List<EntryWords> journal, @Nullable Long older, boolean newer) {}
+    public record JournalView(
+            List<EntryWords> journal, @Nullable Long older, boolean newer) {}
 
     /** The entries before a number, the newest first, a page of them. */
     String drawJournal(long number, @Nullable Long before, Model model) {

@@ -15,7 +15,8 @@ public interface StagePage<V extends Record> {
 
     /**
      * What its template draws, as {@code view}: a pure function of the job, of what was asked or typed, and of the time. The
-     * template asks it by its methods, and decides nothing.
+     * template asks it by its methods, and decides nothing. It is public like everything else that a template asks: only such
+     * expressions are compiled.
      */
     V view(JobFile job, FilledForm filled, Instant now);
 

@@ -80,7 +80,7 @@ class HandOverController implements HouseForms {
     }
 
     /** Packs that may leave, and the hand-overs there were. */
-    record HandOversView(List<StoredPackMapper.PackRow> packs, List<HandOverMapper.HandOverRow> made) {}
+    public record HandOversView(List<StoredPackMapper.PackRow> packs, List<HandOverMapper.HandOverRow> made) {}
 
     private String form(FilledForm filled, Model model) {
         model.addAttribute("filled", filled);

@@ -13,13 +13,13 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** A pack's way from the counter to the collector, by what stands in its journal. */
-record PackChain(long job, List<Link> links) {
-    PackChain {
+public record PackChain(long job, List<Link> links) {
+    public PackChain {
         links = List.copyOf(links);
     }
 
     /** Something that happened on the way. */
-    record Link(Instant at, String by, String words) {}
+    public record Link(Instant at, String by, String words) {}
 
     static PackChain of(JobFile job) {
         Optional<Recorded> lifted = Opening.of(job).liftedOutAt();

@@ -29,7 +29,7 @@ class StoreController {
     }
 
     /** The whole store, and the container to look at first; null while none has a look due. */
-    record StoreView(StorePicture store, StorePicture.@Nullable Shelf nearest) {
+    public record StoreView(StorePicture store, StorePicture.@Nullable Shelf nearest) {
         public Tier isolate() {
             return Tier.ISOLATE;
         }
@@ -80,7 +80,7 @@ class StoreController {
     }
 
     /** A look at one container; the air is what this round measured last in the same place. */
-    record RoundView(
+    public record RoundView(
             StorePicture store,
             StorePicture.Shelf shelf,
             @Nullable BigDecimal air) {

@@ -23,12 +23,12 @@ import java.util.Locale;
  * @param lines at most four, each cut to what fits
  * @param bar what must not be overlooked; empty when there is nothing
  */
-record Label(String title, String head, List<String> lines, String bar, QrCode code) {
+public record Label(String title, String head, List<String> lines, String bar, QrCode code) {
     static final int WIDTH_MM = 62;
     static final int HEIGHT_MM = 29;
     private static final int LONGEST_LINE = 26;
 
-    Label {
+    public Label {
         lines = lines.stream().map(Label::cut).toList();
     }
 

@@ -47,7 +47,7 @@ class LabelController {
     }
 
     /** Both labels of a job. */
-    record LabelsView(JobFile job, Label ticket, Label pack) {}
+    public record LabelsView(JobFile job, Label ticket, Label pack) {}
 
     @GetMapping(JOB + "/labels")
     String page(@PathVariable long number, HttpServletRequest request, Model model) {

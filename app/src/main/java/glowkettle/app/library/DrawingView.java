@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param drawn null where its text is no model at all
  * @param chosen the step whose fields are open
  */
-record DrawingView(
+public record DrawingView(
         List<ModelFile.Mistake> faults,
         @Nullable DeviceModel drawn,
         @Nullable TeardownGraph graph,

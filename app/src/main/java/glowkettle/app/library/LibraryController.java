@@ -52,10 +52,11 @@ class LibraryController implements HouseForms {
     }
 
     /** Every model, what is wrong with a file that was just read, and the notes that wait, by model. */
-    record ListView(List<ModelFile.Mistake> faults, Collection<DeviceModel> models, Map<String, Integer> waiting) {}
+    public record ListView(
+            List<ModelFile.Mistake> faults, Collection<DeviceModel> models, Map<String, Integer> waiting) {}
 
     /** A model with all its versions and the notes about it, and the drawing of what is being changed. */
-    record ModelView(
+    public record ModelView(
             DeviceModel device,
             String body,
             List<ModelLibrary.Version> versions,

@@ -59,7 +59,7 @@ class PhoneController {
     }
 
     /** What a telephone sees of a job: the device and the step, and nothing of its owner. */
-    record PhoneView(
+    public record PhoneView(
             PhotoMapper.PassRow pass,
             String device,
             @Nullable Operation step,

@@ -101,7 +101,7 @@ class PhotoController {
     }
 
     /** The code that opens a page for photos on a telephone, until a moment. */
-    record CodeView(JobFile job, String path, String link, Instant until, QrCode code) {
+    public record CodeView(JobFile job, String path, String link, Instant until, QrCode code) {
         /** The address means the machine it is opened on, and a telephone is another one. */
         public boolean unreachable() {
             return link.matches("https?://(127\\.|localhost|\\[::1])\\S*");

@@ -42,7 +42,7 @@ class LimitsController {
     public record LimitRow(LimitSpec spec, AppliedLimit applied) {}
 
     /** The newest version, chapter by chapter, and every version there was. */
-    record LimitsView(
+    public record LimitsView(
             LimitsBook.Version version, List<LimitsBook.Version> versions, Map<String, List<LimitRow>> chapters) {
         public List<LimitTable> tables() {
             return List.of(LimitTable.values());
@@ -50,7 +50,7 @@ class LimitsController {
     }
 
     /** Two versions, and the number of the newest one. */
-    record CompareView(
+    public record CompareView(
             LimitsBook.Version before,
             LimitsBook.Version after,
             List<LimitChange> changes,

@@ -103,7 +103,7 @@ class PeopleController implements HouseForms {
     }
 
     /** Everybody who may sign in. */
-    record PeopleView(List<Accounts.Person> people) {
+    public record PeopleView(List<Accounts.Person> people) {
         public List<Role> roles() {
             return List.of(Role.values());
         }

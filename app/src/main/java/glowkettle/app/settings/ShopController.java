@@ -111,7 +111,7 @@ class ShopController implements HouseForms {
     }
 
     /** The week and its exceptions as they are typed, and the containers of the store. */
-    record ShopView(Map<DayOfWeek, String> week, String exceptions, List<ShopBook.Container> containers) {}
+    public record ShopView(Map<DayOfWeek, String> week, String exceptions, List<ShopBook.Container> containers) {}
 
     private String page(FilledForm filled, Model model) {
         Shop shop = book.shop();

@@ -54,7 +54,7 @@ class SumsController {
     public record StageSums(String words, List<Calculator<?, ?>> calculators) {}
 
     /** What was looked for among the calculators, and what was found. */
-    record SumsView(String sought, List<StageSums> stages) {}
+    public record SumsView(String sought, List<StageSums> stages) {}
 
     @GetMapping("/sums")
     String list(@RequestParam(defaultValue = "") String sought, Model model) {
