@@ -49,7 +49,7 @@ function heat(panel, now) {
             panel.dataset.again = "true";
             window.location.reload();
         }
-        hand.setAttribute("d", `M${Math.min(x, drawing.viewBox.baseVal.width - 8).toFixed(1)} 6 V274`);
+        hand.setAttribute("d", `M${Math.min(x, drawing.viewBox.baseVal.width - 8).toFixed(1)} 8 V${Number(drawing.dataset.bottomY) + 4}`);
     }
 }
 

@@ -14,6 +14,7 @@ import glowkettle.open.Tray;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,6 +42,14 @@ public record FaceView(FaceMap face, List<Dot> dots) {
             int kind,
             @Nullable String torque,
             @Nullable String holds) {}
+
+    /** In the order in which they are drawn: what cannot be seen yet lies under, what is to be touched now over all others. */
+    public List<Dot> drawn() {
+        return dots.stream()
+                .sorted(Comparator.comparing(Dot::due)
+                        .thenComparing(dot -> !dot.state().equals("hidden")))
+                .toList();
+    }
 
     public static List<FaceView> of(JobFile job, @Nullable String step) {
         Standing standing = new Standing(
