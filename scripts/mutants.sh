@@ -2,7 +2,7 @@
 
 mutants() {
     mutated tier 'glowkettle.assess.*Rows,glowkettle.assess.FiredRow*,glowkettle.assess.HazardTier,glowkettle.assess.Contradictions,glowkettle.assess.Swelling,glowkettle.assess.Tier*' \
-        'glowkettle.assess.HazardTier*Test,glowkettle.assess.RestedVoltageTest'
+        'glowkettle.assess.HazardTier*Test,glowkettle.assess.ContradictionsTest,glowkettle.assess.RestedVoltageTest'
     mutated admission 'glowkettle.job.Admission,glowkettle.job.*Admission' \
         'glowkettle.job.AdmissionTest,glowkettle.job.FreeAdmissionTest,glowkettle.job.CorrectionTest,glowkettle.job.TiersTest,glowkettle.job.ChaptersTest,glowkettle.job.PacksTest,glowkettle.job.WhereaboutsTest'
     mutated fit 'glowkettle.fit.*' 'glowkettle.fit.*'
