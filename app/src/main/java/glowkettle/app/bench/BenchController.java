@@ -47,8 +47,9 @@ class BenchController {
             @CookieValue(name = CHOICE, defaultValue = "") String kept,
             HttpServletResponse response,
             Model model) {
-        BenchChoice choice = BenchChoice.kept(kept).with(stage, tier);
-        if (!choice.text().equals(kept)) {
+        BenchChoice before = BenchChoice.kept(kept);
+        BenchChoice choice = before.with(stage, tier);
+        if (!choice.equals(before)) {
             keep(choice, response);
         }
         String text = find == null ? "" : find.strip();

@@ -34,7 +34,11 @@ public record BenchView(
     private static final Map<String, String> STAGE_WORDS =
             OrderOfWork.CHAPTERS.stages().stream().collect(Collectors.toMap(Stage::path, Stage::words));
 
-    /** Where the open jobs stand. @param openCount jobs that the choice takes */
+    /**
+     * Where the open jobs stand.
+     *
+     * @param openCount jobs that the choice takes
+     */
     public record Filter(List<Option> stages, List<Option> tiers, int openCount, boolean chosen) {
         static Filter of(List<BenchMapper.Count> counts, BenchChoice choice) {
             List<Option> stages = OrderOfWork.CHAPTERS.stages().stream()
