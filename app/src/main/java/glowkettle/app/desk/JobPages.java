@@ -59,7 +59,8 @@ public class JobPages {
         model.addAttribute("tray", job.closed() ? null : JobTray.of(job).tray());
         model.addAttribute("owner", Arriving.of(job).owner());
         model.addAttribute("collector", Isolating.of(job).collector().orElse(null));
-        model.addAttribute("overheating", Overheating.of(job));
+        Overheating overheating = Overheating.of(job);
+        model.addAttribute("overheating", overheating);
         model.addAttribute("rail", Rail.of(job, next, showsStage ? stage : null));
         model.addAttribute("next", next);
         model.addAttribute("tier", job.tier());
@@ -69,15 +70,15 @@ public class JobPages {
         model.addAttribute("oldPackIn", Isolating.of(job).liesIn().orElse(""));
         model.addAttribute("showsStage", showsStage);
         model.addAttribute("pictured", false);
-        model.addAttribute("quiet", isQuiet(job));
+        model.addAttribute("quiet", isQuiet(job, overheating));
     }
 
     /** Nothing is told of its packs that anybody would have to look out for. */
-    private static boolean isQuiet(JobFile job) {
+    private static boolean isQuiet(JobFile job, Overheating overheating) {
         return job.tier().findings().stream().allMatch(finding -> finding.weight() == Weight.NOTE)
                 && job.tier().result().conditions().isEmpty()
                 && job.held().isEmpty()
-                && Overheating.of(job).overruns().isEmpty();
+                && overheating.overruns().isEmpty();
     }
 
     /**
