@@ -2,8 +2,10 @@ package glowkettle.app.bench;
 
 import glowkettle.app.binding.Letters;
 import glowkettle.app.format.Words;
+import glowkettle.app.request.DeviceCookie;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import java.time.InstantSource;
@@ -11,8 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.CookieValue;
@@ -45,12 +45,13 @@ class BenchController {
             @RequestParam(required = false) @Nullable String stage,
             @RequestParam(required = false) @Nullable String tier,
             @CookieValue(name = CHOICE, defaultValue = "") String kept,
+            HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         BenchChoice before = BenchChoice.kept(kept);
         BenchChoice choice = before.with(stage, tier);
         if (!choice.equals(before)) {
-            keep(choice, response);
+            DeviceCookie.keep(request, response, CHOICE, choice.text(), choice.isAll() ? Duration.ZERO : KEPT_FOR);
         }
         String text = find == null ? "" : find.strip();
         Optional<Long> meant = JobSearch.meant(text).filter(search::exists);
@@ -70,7 +71,7 @@ class BenchController {
                         text.isEmpty()
                                 ? BenchView.byWhatTheyWaitFor(jobs, words, clock.instant())
                                 : BenchView.found(jobs, words),
-                        BenchView.Filter.of(bench.counts(Shop.ID), choice),
+                        BenchView.Filter.of(text.isEmpty() ? bench.counts(Shop.ID) : List.of(), choice),
                         MOST_FOUND,
                         found.corrected(),
                         text.isEmpty() && shop.containers().isEmpty()));
@@ -81,16 +82,6 @@ class BenchController {
         return choice.isAll()
                 ? bench.open(Shop.ID, clock.instant(), MOST_JOBS)
                 : bench.at(Shop.ID, clock.instant(), choice.stage(), choice.tier(), MOST_JOBS);
-    }
-
-    private static void keep(BenchChoice choice, HttpServletResponse response) {
-        ResponseCookie cookie = ResponseCookie.from(CHOICE, choice.isAll() ? "" : choice.text())
-                .path("/")
-                .httpOnly(true)
-                .sameSite("Lax")
-                .maxAge(choice.isAll() ? Duration.ZERO : KEPT_FOR)
-                .build();
-        response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
     }
 
     /** The strip asks for itself again, so that another person's clocks show up here. */

@@ -20,10 +20,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
 /** The shop's own journals, as the place where jobs are played. */
 @Component
+@ConditionalOnProperty("glow-kettle.demo")
 public class ShopWorld implements World {
     private final JournalBook journal;
     private final Containers containers;

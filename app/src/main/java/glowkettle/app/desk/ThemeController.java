@@ -1,9 +1,9 @@
 package glowkettle.app.desk;
 
+import glowkettle.app.request.DeviceCookie;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -14,17 +14,15 @@ class ThemeController {
     static final String COOKIE = "theme";
     static final String DARK = "dark";
     static final String LIGHT = "light";
+    private static final Duration KEPT_FOR = Duration.ofDays(365);
 
     @PostMapping("/theme")
-    String theme(@RequestParam(defaultValue = LIGHT) String theme, HttpServletResponse response) {
+    String theme(
+            @RequestParam(defaultValue = LIGHT) String theme,
+            HttpServletRequest request,
+            HttpServletResponse response) {
         String chosen = DARK.equals(theme) ? DARK : LIGHT;
-        ResponseCookie cookie = ResponseCookie.from(COOKIE, chosen)
-                .path("/")
-                .httpOnly(true)
-                .sameSite("Lax")
-                .maxAge(Duration.ofDays(365))
-                .build();
-        response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
+        DeviceCookie.keep(request, response, COOKIE, chosen, KEPT_FOR);
         return "redirect:/";
     }
 }

@@ -23,7 +23,7 @@ public final class Questions {
     /** A text that may be longer is written on more than one line. */
     private static final int A_LINE = 200;
 
-    private static final Map<Asked, Optional<Question>> KNOWN = new ConcurrentHashMap<>();
+    private static final Map<Asked, Question> KNOWN = new ConcurrentHashMap<>();
 
     private Questions() {}
 
@@ -32,11 +32,17 @@ public final class Questions {
     /** Nothing when the record has no such component, or it is a record of its own. */
     public static Optional<Question> of(Class<?> type, String path) {
         String plain = path.replaceAll("\\[\\d*]", "");
-        return KNOWN.computeIfAbsent(
-                new Asked(type, plain),
-                asked -> component(type, plain)
-                        .filter(component -> !elementType(component).isRecord())
-                        .map(Questions::of));
+        Asked asked = new Asked(type, plain);
+        Question known = KNOWN.get(asked);
+        if (known != null) {
+            return Optional.of(known);
+        }
+        // Only what a record has is remembered: names that somebody made up would grow without end.
+        Optional<Question> found = component(type, plain)
+                .filter(component -> !elementType(component).isRecord())
+                .map(Questions::of);
+        found.ifPresent(question -> KNOWN.put(asked, question));
+        return found;
     }
 
     /** The words of a component, also of one that is a record of its own; the path itself where there is none. */

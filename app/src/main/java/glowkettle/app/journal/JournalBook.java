@@ -84,12 +84,13 @@ public class JournalBook {
         }
         Journal begun = write(number, Journal.EMPTY, new Draft(opening, formId, 0, null, by, Role.TECHNICIAN));
         JobFile opened = asWritten(number, begun);
-        for (FirstEntries first : firstEntries) {
-            for (Entry entry : first.of(opened)) {
-                begun = write(number, begun, byTheShop(entry, begun, by));
-            }
+        List<Entry> more = firstEntries.stream()
+                .flatMap(first -> first.of(opened).stream())
+                .toList();
+        for (Entry entry : more) {
+            begun = write(number, begun, byTheShop(entry, begun, by));
         }
-        lists.write(asWritten(number, begun));
+        lists.write(more.isEmpty() ? opened : asWritten(number, begun));
         return number;
     }
 

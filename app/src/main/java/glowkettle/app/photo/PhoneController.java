@@ -55,7 +55,7 @@ class PhoneController {
                 ? photos.take(form.sent(pass.job(), post.id(), pass.by()), Role.TRAINEE)
                         .taken(job -> "/phone/" + secret + "?kept")
                 : new Taken.Refused(form.faults());
-        return post.answer("photo-taken", taken, filled -> draw(pass, false, filled.faults(), model));
+        return post.answer(PhotoController.KIND, taken, filled -> draw(pass, false, filled.faults(), model));
     }
 
     /** What a telephone sees of a job: the device and the step, and nothing of its owner. */

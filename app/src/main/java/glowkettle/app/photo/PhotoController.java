@@ -34,7 +34,7 @@ import org.springframework.web.server.ResponseStatusException;
 /** Photos of a job: sent from this device or from a telephone, shown, and removed. */
 @Controller
 class PhotoController {
-    private static final String KIND = "photo-taken";
+    static final String KIND = "photo-taken";
     private static final String PAGE = "/jobs/{number:[0-9]{1,15}}/{path:arrive|open}/photos";
 
     private final Photos photos;

@@ -1,5 +1,6 @@
 package glowkettle.app.security;
 
+import glowkettle.app.request.DeviceCookie;
 import glowkettle.app.shop.Shop;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
@@ -12,8 +13,6 @@ import java.time.Duration;
 import java.time.InstantSource;
 import java.util.Base64;
 import java.util.Optional;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
@@ -60,16 +59,7 @@ class KnownDevices {
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
         rows.forget(Shop.ID, clock.instant().minus(REMEMBERED));
         rows.put(Shop.ID, hash(token), name, clock.instant());
-        response.addHeader(
-                HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(COOKIE, token)
-                        .httpOnly(true)
-                        .secure(request.isSecure())
-                        .sameSite("Lax")
-                        .path("/")
-                        .maxAge(REMEMBERED)
-                        .build()
-                        .toString());
+        DeviceCookie.keep(request, response, COOKIE, token, REMEMBERED);
     }
 
     private static Optional<String> token() {

@@ -77,7 +77,7 @@ class LimitsController {
     private String save(
             ShopLimits wanted, List<Fault> typedFaults, LimitsBook.Version newest, FormPost post, Model model) {
         String why = post.first("why").strip();
-        List<Fault> faults = typedFaults.isEmpty() ? LimitsForm.faults(newest.limits(), wanted, why) : typedFaults;
+        List<Fault> faults = LimitsForm.faults(newest.limits(), wanted, why, typedFaults);
         return post.answer(KIND, save(wanted, faults, newest, why, post), filled -> page(filled, model));
     }
 

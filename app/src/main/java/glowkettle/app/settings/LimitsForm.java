@@ -61,15 +61,15 @@ record LimitsForm(ShopLimits limits, List<Fault> faults) {
         return new LimitsForm(limits, faults);
     }
 
-    /** What speaks against keeping these limits: that nothing changes, or that nobody says why something gets looser. */
-    static List<Fault> faults(ShopLimits before, ShopLimits wanted, String why) {
-        List<Fault> faults = new ArrayList<>();
+    /** What speaks against keeping these limits: what was typed, that nothing changes, or that nobody says why something gets looser. */
+    static List<Fault> faults(ShopLimits before, ShopLimits wanted, String why, List<Fault> typed) {
+        List<Fault> faults = new ArrayList<>(typed);
         if (why.length() > LONGEST_REASON || !Letters.areKept(why)) {
             faults.add(new Fault("why", "%s characters; at most %s are taken".formatted(why.length(), LONGEST_REASON)));
         }
         List<LimitChange> changes = LimitChange.between(before, wanted);
         List<LimitTable> tables = wanted.tablesUnlike(before);
-        if (changes.isEmpty() && tables.isEmpty()) {
+        if (faults.isEmpty() && changes.isEmpty() && tables.isEmpty()) {
             faults.add(new Fault("", "Nothing is changed by this: every limit has that value already."));
         }
         if (!why.isEmpty()) {
