@@ -22,7 +22,11 @@ run_tests() {
     find_jdk
     find_builders
     find_browser
-    scratch glowkettle_test
+    scratch glowkettle_test1
+    sql "drop database if exists glowkettle_test2"
+    database glowkettle_test2
+    # The application's tests run in two parts at once, each with its number behind this name.
+    export GLOW_KETTLE_DB=${GLOW_KETTLE_DB%2}
     export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
     mvn -B --no-transfer-progress -pl core,demo,instruments,app,benchmarks verify "$@" 9>&-
 }

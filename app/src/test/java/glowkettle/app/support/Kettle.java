@@ -17,7 +17,7 @@ import org.springframework.context.support.GenericApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The application with its demo shop on a free port, and one browser; both started when first asked for. */
-public final class Kettle implements AutoCloseable {
+public final class Kettle {
     /** A Wednesday morning in the shop. */
     public static final Instant START = Instant.parse("2026-11-18T10:40:00Z");
 
@@ -91,8 +91,7 @@ public final class Kettle implements AutoCloseable {
         return browser;
     }
 
-    @Override
-    public void close() {
+    void close() {
         if (playwright != null) {
             playwright.close();
         }
