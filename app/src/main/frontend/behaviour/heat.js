@@ -40,6 +40,10 @@ function heat(panel, now) {
     left.textContent = shown;
     panel.classList.toggle("over", now >= off);
     panel.classList.toggle("workable", now >= ready && now < off);
+    moveHand(panel, since);
+}
+
+function moveHand(panel, since) {
     const hand = panel.querySelector("[data-hand]");
     if (hand) {
         const drawing = hand.ownerSVGElement;
@@ -75,6 +79,7 @@ const shopNow = (element) => {
 
 function tick() {
     document.querySelectorAll("[data-heat]").forEach((panel) => heat(panel, shopNow(panel)));
+    document.querySelectorAll("[data-cools]").forEach((panel) => moveHand(panel, (shopNow(panel) - Date.parse(panel.dataset.from)) / 1000));
     document.querySelectorAll("[data-clock][data-now]").forEach((row) => countDown(row, shopNow(row)));
 }
 

@@ -184,6 +184,36 @@ public record HeatWindow(
                 .curve();
     }
 
+    private record Cooled(Request request, BigDecimal liftOffS, BigDecimal untilS) {}
+
+    private static final Remembered<Cooled, List<Point>> COOLED = new Remembered<>(40, (cooled, limits) -> {
+        HeatedColumns heated = HeatedColumns.fully(
+                cooled.request(),
+                new HeatedColumns.Doubt(1, 1),
+                COARSE_CELL_MM,
+                COARSE_TOLERANCE_K,
+                cooled.liftOffS().doubleValue(),
+                limits);
+        List<Point> points = new ArrayList<>(heated.curve());
+        points.removeLast();
+        points.addAll(heated.cooling(
+                cooled.liftOffS().doubleValue(),
+                cooled.untilS().subtract(cooled.liftOffS()).doubleValue()));
+        return List.copyOf(points);
+    });
+
+    /**
+     * The curve of a heating that was ended, and on while it cools, up to a moment.
+     *
+     * @throws IllegalArgumentException where that moment does not come after the lift-off
+     */
+    public static List<Point> curveCooling(Request request, BigDecimal liftOffS, BigDecimal untilS, ShopLimits limits) {
+        if (untilS.compareTo(liftOffS) <= 0) {
+            throw new IllegalArgumentException("%s s is not after the lift-off at %s s".formatted(untilS, liftOffS));
+        }
+        return COOLED.of(new Cooled(request, liftOffS, untilS), limits);
+    }
+
     private static @Nullable BigDecimal seconds(double value) {
         return Double.isNaN(value) ? null : Figures.round(value, 1);
     }

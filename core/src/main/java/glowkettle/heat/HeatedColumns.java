@@ -231,14 +231,26 @@ final class HeatedColumns {
     }
 
     List<HeatWindow.Point> curve() {
-        double lastS = lastS();
-        List<double[]> bond = bonded().course().curve(Column.Instant::coldestBondC);
-        List<double[]> cell = parts.getFirst().course().curve(instant -> instant.hottestC(Layer.Part.CELL));
+        return points(bonded().course(), parts.getFirst().course(), 0, lastS());
+    }
+
+    /** From a lift-off on, through so many seconds. */
+    List<HeatWindow.Point> cooling(double liftOffS, double forS) {
+        ColumnHistory cell = liftOff(parts.getFirst()).through(liftOffS, forS);
+        ColumnHistory bond =
+                bonded() == parts.getFirst() ? cell : liftOff(bonded()).through(liftOffS, forS);
+        return points(bond, cell, liftOffS, forS);
+    }
+
+    private static List<HeatWindow.Point> points(
+            ColumnHistory bonded, ColumnHistory withCell, double fromS, double forS) {
+        List<double[]> bond = bonded.curve(Column.Instant::coldestBondC);
+        List<double[]> cell = withCell.curve(instant -> instant.hottestC(Layer.Part.CELL));
         List<HeatWindow.Point> points = new ArrayList<>();
         for (int k = 0; k <= CURVE_POINTS; k++) {
-            double sinceS = lastS * k / CURVE_POINTS;
+            double sinceS = forS * k / CURVE_POINTS;
             points.add(new HeatWindow.Point(
-                    Figures.round(sinceS, 1),
+                    Figures.round(fromS + sinceS, 1),
                     Figures.round(between(bond, sinceS), 2),
                     Figures.round(between(cell, sinceS), 2)));
         }

@@ -88,9 +88,14 @@ final class LiftOff {
         });
     }
 
+    /** The column through so long after an end. */
+    ColumnHistory through(double endS, double forS) {
+        return after(endS).walk(forS, instant -> false);
+    }
+
     /** The column a while after an end. */
     Column.Instant instantAfter(double endS, double laterS) {
-        return after(endS).walk(laterS, instant -> false).instantAt(laterS);
+        return through(endS, laterS).instantAt(laterS);
     }
 
     private ColumnHistory after(double endS) {

@@ -31,6 +31,37 @@ class HeatWindowTest {
         assertThat(window.clippedBy()).isEqualTo(Layer.Part.CELL);
     }
 
+    @Test
+    void theCurveGoesOnOverTheLiftOffToItsPeakAndDownToWhereTheBondHolds() {
+        HeatWindow window = window(takenOff(FRONT_GLASS, "110"));
+        List<HeatWindow.Point> curve =
+                HeatWindow.curveCooling(FRONT_GLASS, new BigDecimal("110"), new BigDecimal("360"), LIMITS);
+
+        for (int i = 1; i < curve.size(); i++) {
+            HeatWindow.Point before = curve.get(i - 1);
+            HeatWindow.Point here = curve.get(i);
+            assertThat(here.sinceS()).isGreaterThan(before.sinceS());
+            assertThat(here.bondC().subtract(before.bondC()).abs()).isLessThan(new BigDecimal("4"));
+        }
+        near(
+                curve.stream()
+                        .map(HeatWindow.Point::cellC)
+                        .max(BigDecimal::compareTo)
+                        .orElseThrow(),
+                window.afterwards().cellPeakC().toPlainString(),
+                "0.5");
+        BigDecimal holdC = LIMITS.of(Limit.WORK_SEAM_GLUE_C).max(LIMITS.of(Limit.WORK_SEAM_FOAM_C));
+        assertThat(curve.getLast().bondC()).isLessThan(holdC);
+        assertThat(curve.getLast().sinceS()).isEqualByComparingTo("360");
+    }
+
+    @Test
+    void nothingCoolsBeforeItsLiftOff() {
+        assertThatThrownBy(() ->
+                        HeatWindow.curveCooling(FRONT_GLASS, new BigDecimal("110"), new BigDecimal("110"), LIMITS))
+                .hasMessageContaining("110 s is not after the lift-off");
+    }
+
     /** A late lift-off is reckoned as asked: nothing is cut to the latest one. */
     @ParameterizedTest
     @CsvSource({"300,56.7,62.0,518", "600,67.8,62.0,818", "61,,62.1,170.4", "110,40.1,62.0,292.2"})

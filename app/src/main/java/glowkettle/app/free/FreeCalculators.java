@@ -75,7 +75,6 @@ class FreeCalculators implements Calculators {
     }
 
     private static Calculator.Drawn drawn(HeatWindow.Request request, HeatWindow window, ShopLimits limits) {
-        return Calculator.Drawn.of(
-                HeatChart.of(request.stack(), window, window.curve(), window.latestLiftOffS(), limits, false));
+        return Calculator.Drawn.of(HeatChart.of(request.stack(), window, HeatChart.Course.of(window), limits));
     }
 }

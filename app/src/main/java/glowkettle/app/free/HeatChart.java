@@ -4,7 +4,9 @@ import glowkettle.app.drawing.Axes;
 import glowkettle.app.drawing.Plot;
 import glowkettle.finding.Figures;
 import glowkettle.heat.HeatWindow;
+import glowkettle.heat.Refit;
 import glowkettle.heat.Stack;
+import glowkettle.job.Phrases;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -25,18 +27,32 @@ final class HeatChart {
 
     private HeatChart() {}
 
-    /** @param live a hand moves along it */
-    static Plot of(
-            Stack stack,
-            HeatWindow window,
+    /**
+     * What is drawn of a heating.
+     *
+     * @param readings what a probe read while it was on
+     * @param shownToS it is drawn at least as far, where the curve goes so far
+     * @param live a hand moves along it
+     */
+    record Course(
             List<HeatWindow.Point> curve,
             BigDecimal latestLiftOffS,
-            ShopLimits limits,
+            List<Refit.Reading> readings,
+            BigDecimal shownToS,
             boolean live) {
+        /** As it is reckoned, before it begins. */
+        static Course of(HeatWindow window) {
+            return new Course(window.curve(), window.latestLiftOffS(), List.of(), BigDecimal.ZERO, false);
+        }
+    }
+
+    static Plot of(Stack stack, HeatWindow window, Course course, ShopLimits limits) {
+        List<HeatWindow.Point> curve = course.curve();
+        BigDecimal latestLiftOffS = course.latestLiftOffS();
         BigDecimal worksC = limits.of(Objects.requireNonNull(stack.adhesive().worksFrom()));
         BigDecimal bearsC = limits.of(Limit.CELL_HEATING_C);
-        double untilS = untilS(window, curve, latestLiftOffS);
-        Axes axes = new Axes(SHEET, new Axes.Range(0, untilS), range(curve, untilS, worksC, bearsC));
+        double untilS = untilS(window, course);
+        Axes axes = new Axes(SHEET, new Axes.Range(0, untilS), range(course, untilS, worksC, bearsC));
         List<Plot.Mark> marks = new ArrayList<>();
         BigDecimal readyS = window.isEmpty() ? null : window.bondReadyS();
         if (readyS != null && latestLiftOffS.compareTo(readyS) > 0) {
@@ -47,7 +63,8 @@ final class HeatChart {
         marks.add(new Plot.Level("bears", axes.y(bearsC.doubleValue()), degrees(bearsC), ""));
         marks.add(line("cell", axes, curve, false));
         marks.add(line("bond", axes, curve, true));
-        if (live) {
+        course.readings().stream().map(reading -> dot(reading, axes)).forEach(marks::add);
+        if (course.live()) {
             marks.add(new Plot.Hand("hand"));
         }
         return new Plot(
@@ -63,24 +80,38 @@ final class HeatChart {
                         new Plot.Key("works", false, "bond works from " + Figures.withUnit(worksC, "°C")),
                         new Plot.Key("bears", false, "cell bears " + Figures.withUnit(bearsC, "°C")),
                         new Plot.Key("window", true, "window")),
-                table(curve));
+                table(curve, course.readings()));
+    }
+
+    private static Plot.Dot dot(Refit.Reading reading, Axes axes) {
+        return new Plot.Dot(
+                "read-" + Phrases.lower(reading.spot()).replace(' ', '-'),
+                axes.x(reading.sinceS().doubleValue()),
+                axes.y(reading.temperatureC().doubleValue()),
+                degrees(reading.temperatureC()));
     }
 
     /** What comes long after the window says nothing more; a curve that was carried on is shown to its end. */
-    private static double untilS(HeatWindow window, List<HeatWindow.Point> curve, BigDecimal latestLiftOffS) {
+    private static double untilS(HeatWindow window, Course course) {
+        List<HeatWindow.Point> curve = course.curve();
         double lastS = curve.getLast().sinceS().doubleValue();
-        double ends = Math.max(latestLiftOffS.doubleValue(), orZero(window.bondReadyS()));
+        double ends = Math.max(course.latestLiftOffS().doubleValue(), orZero(window.bondReadyS()));
         boolean carriedOn = curve != window.curve();
-        return !carriedOn && ends > 0 ? Math.min(lastS, ends * 1.25 + 10) : lastS;
+        return !carriedOn && ends > 0
+                ? Math.min(lastS, Math.max(ends * 1.25 + 10, course.shownToS().doubleValue()))
+                : lastS;
     }
 
-    private static Axes.Range range(List<HeatWindow.Point> curve, double untilS, BigDecimal worksC, BigDecimal bearsC) {
-        double highest = curve.stream()
+    private static Axes.Range range(Course course, double untilS, BigDecimal worksC, BigDecimal bearsC) {
+        double hottestRead = course.readings().stream()
+                .mapToDouble(reading -> reading.temperatureC().doubleValue())
+                .reduce(bearsC.doubleValue(), Math::max);
+        double highest = course.curve().stream()
                 .filter(point -> point.sinceS().doubleValue() <= untilS)
                 .mapToDouble(point ->
                         Math.max(point.bondC().doubleValue(), point.cellC().doubleValue()))
-                .reduce(Math.max(worksC.doubleValue(), bearsC.doubleValue()), Math::max);
-        return new Axes.Range(curve.getFirst().bondC().doubleValue() - 2, highest + 6);
+                .reduce(Math.max(worksC.doubleValue(), hottestRead), Math::max);
+        return new Axes.Range(course.curve().getFirst().bondC().doubleValue() - 2, highest + 6);
     }
 
     private static Plot.Line line(String pen, Axes axes, List<HeatWindow.Point> curve, boolean bond) {
@@ -114,7 +145,19 @@ final class HeatChart {
         return "%d:%02d".formatted(seconds / 60, seconds % 60);
     }
 
-    private static Plot.Table table(List<HeatWindow.Point> curve) {
+    private static Plot.Table table(List<HeatWindow.Point> curve, List<Refit.Reading> readings) {
+        Plot.Table table = curveTable(curve);
+        List<List<String>> rows = new ArrayList<>(table.rows());
+        readings.forEach(reading -> rows.add(List.of(
+                minutes(reading.sinceS().intValue()) + ", read",
+                reading.spot() == Refit.Spot.BOND ? Figures.withUnit(reading.temperatureC(), "°C") : "",
+                reading.spot() == Refit.Spot.BOND
+                        ? ""
+                        : "%s: %s".formatted(reading.spot().words(), Figures.withUnit(reading.temperatureC(), "°C")))));
+        return new Plot.Table(table.words(), table.columns(), rows);
+    }
+
+    private static Plot.Table curveTable(List<HeatWindow.Point> curve) {
         return Plot.Table.of(
                 "The curve in figures",
                 List.of("After", "Bond, coldest", "Cell, hottest"),

@@ -16,6 +16,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -39,14 +40,19 @@ public record HeatPanel(
         Plot chart = null;
         boolean workable = false;
         if (newest != null) {
+            workable = newest.worksUntil() != null && now.isBefore(newest.worksUntil());
+            List<HeatWindow.Point> curve =
+                    workable ? cooling(newest, job.limits()) : carriedOn(newest, now, job.limits());
             chart = HeatChart.of(
                     bond.stack(),
                     newest.window(),
-                    carriedOn(newest, now, job.limits()),
-                    newest.latestLiftOffS(),
-                    job.limits(),
-                    newest.isOn());
-            workable = newest.worksUntil() != null && now.isBefore(newest.worksUntil());
+                    new HeatChart.Course(
+                            curve,
+                            newest.latestLiftOffS(),
+                            newest.heating().readings(),
+                            newest.isOn() ? newest.sinceS(now).multiply(AHEAD) : BigDecimal.ZERO,
+                            newest.isOn() || workable),
+                    job.limits());
         } else if (!search.result().offers().isEmpty()) {
             chart = preview(bond, search.result().offers().getFirst().setting(), ambientC, job.limits());
         }
@@ -65,11 +71,19 @@ public record HeatPanel(
         return HeatWindow.curveUntil(heat.request(), factor, since.multiply(AHEAD), limits);
     }
 
+    /** What was heated while it cools, to the moment at which the bond holds again and some way on. */
+    private static List<HeatWindow.Point> cooling(BenchClocks.Heat heat, ShopLimits limits) {
+        BigDecimal offS = heat.sinceS(Objects.requireNonNull(heat.heating().to()));
+        BigDecimal coldS = Objects.requireNonNull(
+                Objects.requireNonNull(heat.window().afterwards()).worksUntilS());
+        return HeatWindow.curveCooling(heat.request(), offS, coldS.max(offS).multiply(AHEAD), limits);
+    }
+
     private static Plot preview(Bond bond, Setting setting, BigDecimal ambientC, ShopLimits limits) {
         HeatWindow window = HeatWindow.of(
                         new HeatWindow.Request(bond.stack(), setting, ambientC, List.of(), null, null), limits)
                 .result();
-        return HeatChart.of(bond.stack(), window, window.curve(), window.latestLiftOffS(), limits, false);
+        return HeatChart.of(bond.stack(), window, HeatChart.Course.of(window), limits);
     }
 
     /** What readings say of the newest heating. */
