@@ -1,5 +1,6 @@
 package glowkettle.library;
 
+import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.math.BigDecimal;
 import java.util.List;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param family true for a generic family, whose pack is not known until its label was read
  * @param bonds what is glued, each with the operation that loosens it
  * @param shippingMode how the pack is cut off by the device itself, in words; null when it has no such mode
+ * @param variants devices that open alike and take another pack, each told by codes of its own
  * @param afterwards what the owner will notice and need not fear
  */
 public record DeviceModel(
@@ -35,7 +37,8 @@ public record DeviceModel(
         List<Bond> bonds,
         @Nullable Leads leads,
         List<Target> otherTargets,
-        @Nullable String shippingMode) {
+        @Nullable String shippingMode,
+        List<Variant> variants) {
     private static final String TOUCH_PANEL = "touch panel";
 
     public DeviceModel {
@@ -48,6 +51,41 @@ public record DeviceModel(
         afterwards = List.copyOf(afterwards);
         bonds = List.copyOf(bonds);
         otherTargets = List.copyOf(otherTargets);
+        variants = List.copyOf(variants);
+    }
+
+    /** Opens as its model does and takes a pack of its own. */
+    public record Variant(
+            @Says(value = "What tells it apart", longest = 60)
+            String name,
+
+            @Says(value = "Codes it is found by", longest = 40)
+            List<String> codes,
+
+            PackData pack) {
+        public Variant {
+            codes = List.copyOf(codes);
+        }
+
+        public boolean isCoded(String code) {
+            return codes.stream().anyMatch(known -> known.equalsIgnoreCase(code.strip()));
+        }
+    }
+
+    /** With the pack of the variant that carries a code; as it is where none does. Codes are asked for, not names. */
+    public DeviceModel coded(String code) {
+        return variants.stream()
+                .filter(variant -> variant.isCoded(code))
+                .findFirst()
+                .map(variant ->
+                        copy(id, name + ", " + variant.name(), codes, variant.pack(), operations, fasteners, family))
+                .orElse(this);
+    }
+
+    /** Carries this code itself, or has a variant that does. */
+    public boolean isFoundBy(String code) {
+        return codes.stream().anyMatch(known -> known.equalsIgnoreCase(code.strip()))
+                || variants.stream().anyMatch(variant -> variant.isCoded(code));
     }
 
     /** Something else than the pack that this teardown can reach. */
@@ -116,7 +154,8 @@ public record DeviceModel(
                 bonds,
                 leads,
                 otherTargets,
-                shippingMode);
+                shippingMode,
+                variants);
     }
 
     public Optional<Bond> bondOf(String operationId) {

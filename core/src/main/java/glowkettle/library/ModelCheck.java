@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -57,6 +58,7 @@ public final class ModelCheck {
         fasteners(model, faults);
         bonds(model, faults);
         leads(model, faults);
+        variants(model, faults);
         return faults;
     }
 
@@ -69,6 +71,7 @@ public final class ModelCheck {
         atMost(MOST_PARTS, model.bonds(), "bonds", faults);
         atMost(MOST_PARTS, model.otherTargets(), "other targets", faults);
         atMost(MOST_PARTS, model.checks(), "checks", faults);
+        atMost(MOST_PARTS, model.variants(), "variants", faults);
         model.operations()
                 .forEach(operation -> atMost(
                         MOST_PARTS, operation.after(), "prerequisites of '%s'".formatted(operation.id()), faults));
@@ -123,6 +126,20 @@ public final class ModelCheck {
         path.removeLast();
         clear.add(id);
         return false;
+    }
+
+    /** A code says one pack; a variant without one could never be told. */
+    private static void variants(DeviceModel model, List<String> faults) {
+        Set<String> codes = new HashSet<>();
+        model.codes().forEach(code -> codes.add(code.toUpperCase(Locale.ROOT)));
+        for (DeviceModel.Variant variant : model.variants()) {
+            if (variant.codes().isEmpty()) {
+                faults.add("The variant '%s' has no code, so nobody can tell it".formatted(variant.name()));
+            }
+            variant.codes().stream()
+                    .filter(code -> !codes.add(code.toUpperCase(Locale.ROOT)))
+                    .forEach(code -> faults.add("The code '%s' stands twice".formatted(code)));
+        }
     }
 
     private static void bonds(DeviceModel model, List<String> faults) {

@@ -156,7 +156,8 @@ final class Bench {
                 List.of(),
                 null,
                 List.of(),
-                null);
+                null,
+                List.of());
     }
 
     JobFile file() {

@@ -97,6 +97,7 @@ final class Glued {
                 bond == null ? List.of() : List.of(bond),
                 leads,
                 List.of(new DeviceModel.Target("plug", "plug")),
-                null);
+                null,
+                List.of());
     }
 }

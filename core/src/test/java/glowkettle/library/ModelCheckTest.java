@@ -62,7 +62,8 @@ class ModelCheckTest {
                 List.of(),
                 null,
                 List.of(),
-                null));
+                null,
+                List.of()));
     }
 
     private static final PackData PACK = new PackData(

@@ -199,7 +199,8 @@ public class JournalBook {
     }
 
     private DeviceModel model(JobState state) {
-        return models.model(Arriving.of(state).modelId(), Arriving.of(state).modelSince());
+        Arriving arriving = Arriving.of(state);
+        return models.model(arriving.modelId(), arriving.modelSince(), arriving.modelCode());
     }
 
     /** As it stood when its newest entry was made: what lists show never depends on when they are written. */

@@ -1,10 +1,8 @@
 package glowkettle.app.library;
 
 import glowkettle.library.DeviceModel;
-import glowkettle.library.Fastener;
 import glowkettle.library.Operation;
-import glowkettle.library.OperationKind;
-import glowkettle.library.Side;
+import glowkettle.limits.ShopLimits;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -12,33 +10,41 @@ import org.jspecify.annotations.Nullable;
  * A model as it is drawn while it is changed, with what is wrong with it.
  *
  * @param drawn null where its text is no model at all
- * @param chosen the step whose fields are open
+ * @param part what is open for change
  */
 public record DrawingView(
         List<ModelFile.Mistake> faults,
         @Nullable DeviceModel drawn,
         @Nullable TeardownGraph graph,
-        @Nullable Operation chosen) {
-    static DrawingView of(ModelFile.Read read, @Nullable String chosen) {
+        List<StackDrawing> stacks,
+        @Nullable ModelPart part) {
+    static DrawingView of(ModelFile.Read read, String chosen, ShopLimits limits) {
         DeviceModel drawn = read.model();
         return drawn == null
-                ? new DrawingView(read.faults(), null, null, null)
+                ? new DrawingView(read.faults(), null, null, List.of(), null)
                 : new DrawingView(
                         read.faults(),
                         drawn,
                         TeardownGraph.of(drawn.operations()),
-                        chosen == null ? null : drawn.operation(chosen).orElse(null));
+                        StackDrawing.of(drawn.bonds(), limits),
+                        ModelPart.at(drawn, chosen).orElse(null));
     }
 
-    public List<OperationKind> kinds() {
-        return List.of(OperationKind.values());
+    /** The operation that is open for change. */
+    public @Nullable Operation chosen() {
+        return drawn == null || part == null
+                ? null
+                : drawn.operations().stream()
+                        .filter(operation -> path(operation).equals(part.path()))
+                        .findFirst()
+                        .orElse(null);
     }
 
-    public List<Side> sides() {
-        return List.of(Side.values());
+    public String path(Operation operation) {
+        return "operations[" + (drawn == null ? 0 : drawn.operations().indexOf(operation)) + "]";
     }
 
-    public List<Fastener.Seat> seats() {
-        return List.of(Fastener.Seat.values());
+    public boolean isOpen(String path) {
+        return part != null && part.path().equals(path);
     }
 }

@@ -2,9 +2,11 @@ package glowkettle.app.library;
 
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
+import glowkettle.app.binding.Letters;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.HouseForms;
 import glowkettle.app.form.Taken;
+import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.schema.Schemas;
 import glowkettle.library.DeviceModel;
 import java.io.IOException;
@@ -33,14 +35,17 @@ class LibraryController implements HouseForms {
     private static final String VERSION = "model-version";
     private static final String ID = "{id:[a-z0-9-]{1,60}}";
     private static final int MOST_BYTES = 1 << 20;
+    private static final int MOST_FOUND = 60;
     /** Addresses beside those of models. */
     private static final Set<String> OWN_PAGES = new java.util.TreeSet<>(Set.of("file", "schema"));
 
     private final ModelLibrary library;
     private final BenchNotes notes;
+    private final LimitsBook limits;
     private final InstantSource clock;
 
-    LibraryController(ModelLibrary library, BenchNotes notes, InstantSource clock) {
+    LibraryController(ModelLibrary library, BenchNotes notes, LimitsBook limits, InstantSource clock) {
+        this.limits = limits;
         this.library = library;
         this.notes = notes;
         this.clock = clock;
@@ -53,7 +58,18 @@ class LibraryController implements HouseForms {
 
     /** Every model, what is wrong with a file that was just read, and the notes that wait, by model. */
     public record ListView(
-            List<ModelFile.Mistake> faults, Collection<DeviceModel> models, Map<String, Integer> waiting) {}
+            List<ModelFile.Mistake> faults,
+            String find,
+            List<Card> cards,
+            List<DeviceModel> families,
+            Map<String, Integer> waiting) {}
+
+    /** A model with its face. */
+    public record Card(DeviceModel model, @Nullable FaceThumb face) {
+        static Card of(DeviceModel model) {
+            return new Card(model, FaceThumb.of(model).orElse(null));
+        }
+    }
 
     /** A model with all its versions and the notes about it, and the drawing of what is being changed. */
     public record ModelView(
@@ -65,13 +81,25 @@ class LibraryController implements HouseForms {
             DrawingView drawing) {}
 
     @GetMapping("/library")
-    String list(Model model) {
-        return listed(FilledForm.NONE, List.of(), model);
+    String list(@RequestParam(defaultValue = "") String find, Model model) {
+        return listed(FilledForm.NONE, List.of(), Letters.shown(find), model);
     }
 
-    private String listed(FilledForm filled, List<ModelFile.Mistake> faults, Model model) {
+    private String listed(FilledForm filled, List<ModelFile.Mistake> faults, String find, Model model) {
+        Collection<DeviceModel> all = library.all();
+        Collection<DeviceModel> found = find.isBlank() ? all : ModelSearch.find(all, find, MOST_FOUND);
         model.addAttribute("filled", filled);
-        model.addAttribute("view", new ListView(faults, library.all(), notes.waiting()));
+        model.addAttribute(
+                "view",
+                new ListView(
+                        faults,
+                        find.strip(),
+                        found.stream()
+                                .filter(one -> !one.isFamily())
+                                .map(Card::of)
+                                .toList(),
+                        found.stream().filter(DeviceModel::isFamily).toList(),
+                        notes.waiting()));
         return "library/list";
     }
 
@@ -100,10 +128,10 @@ class LibraryController implements HouseForms {
     String drawing(
             @PathVariable String id,
             @RequestParam String body,
-            @RequestParam(required = false) @Nullable String chosen,
+            @RequestParam(defaultValue = "") String chosen,
             Model model) {
         found(id);
-        model.addAttribute("drawing", DrawingView.of(ModelFile.readLoosely(body), chosen));
+        model.addAttribute("drawing", DrawingView.of(ModelFile.readLoosely(body), chosen, limits.inForce()));
         return "library/drawing :: drawing";
     }
 
@@ -141,14 +169,14 @@ class LibraryController implements HouseForms {
             throws IOException {
         if (file == null || file.getSize() > MOST_BYTES) {
             String why = file == null ? "Choose a file." : "A file has at most 1 MB.";
-            return post.answer("file", Taken.refused("file", why), filled -> listed(filled, List.of(), model));
+            return post.answer("file", Taken.refused("file", why), filled -> listed(filled, List.of(), "", model));
         }
         String body = new String(file.getBytes(), StandardCharsets.UTF_8);
         ModelFile.Read read = ModelFile.read(body);
         List<ModelFile.Mistake> mistakes =
                 read.faults().isEmpty() ? unfit(read.orElseThrow().id()) : read.faults();
         Taken taken = mistakes.isEmpty() ? keep(read.orElseThrow(), body, post.by()) : new Taken.Refused(List.of());
-        return post.answer("file", taken, filled -> listed(filled, mistakes, model));
+        return post.answer("file", taken, filled -> listed(filled, mistakes, "", model));
     }
 
     private static List<ModelFile.Mistake> unfit(String id) {
@@ -187,7 +215,7 @@ class LibraryController implements HouseForms {
 
     private String page(DeviceModel newest, String body, ModelFile.Read read, FilledForm filled, Model model) {
         String id = newest.id();
-        DrawingView drawing = DrawingView.of(read, null);
+        DrawingView drawing = DrawingView.of(read, "", limits.inForce());
         model.addAttribute("filled", filled);
         model.addAttribute(
                 "view",

@@ -14,11 +14,11 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Service;
@@ -42,6 +42,10 @@ public class ModelLibrary {
             Caffeine.newBuilder().maximumSize(MOST_SETTLED).build();
 
     private record Written(String id, int version) {}
+
+    /** By the model itself, so that a job goes on by what it was reckoned with. */
+    private final Cache<DeviceModel, Map<String, DeviceModel>> coded =
+            Caffeine.newBuilder().weakKeys().build();
 
     private record Since(String id, Instant at) {}
 
@@ -88,6 +92,14 @@ public class ModelLibrary {
                 .orElseThrow(() -> missing(id));
     }
 
+    /** The same with the pack of the variant that its code says. */
+    public DeviceModel model(String id, Instant at, @Nullable String code) {
+        DeviceModel model = model(id, at);
+        return code == null || model.variants().isEmpty()
+                ? model
+                : coded.get(model, none -> new ConcurrentHashMap<>()).computeIfAbsent(code, model::coded);
+    }
+
     private static IllegalStateException missing(String id) {
         return new IllegalStateException("There is no model " + id);
     }
@@ -113,11 +125,7 @@ public class ModelLibrary {
     }
 
     public Optional<DeviceModel> findByCode(String code) {
-        String wanted = code.strip().toUpperCase(Locale.ROOT);
-        return all().stream()
-                .filter(model -> model.codes().stream()
-                        .anyMatch(known -> known.toUpperCase(Locale.ROOT).equals(wanted)))
-                .findFirst();
+        return all().stream().filter(model -> model.isFoundBy(code)).findFirst();
     }
 
     /** Every model in its newest version, the shop's own after those that ship, families last. */

@@ -3,30 +3,45 @@ package glowkettle.app.library;
 import glowkettle.library.ModelCheck;
 import glowkettle.library.Operation;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /**
- * A teardown as a graph: each operation on the level of the longest chain before it, lines from what must be done first. In a
- * circle nothing has a longest chain; its operations stand where they are listed and their lines are marked.
+ * A teardown as a graph, as wide as a page: operations stand in rows as they can be done, each after all that must be done
+ * before it, and lines run between the rows and columns, over no words. In a circle nothing comes first; its operations
+ * stand where they are listed and their lines are marked.
  */
 public record TeardownGraph(List<Node> nodes, List<Line> lines, int width, int height) {
-    private static final int COLUMN = 262;
-    private static final int ROW = 76;
-    private static final int NODE_WIDTH = 236;
-    private static final int NODE_HEIGHT = 46;
-    private static final int MOST_LETTERS = 32;
+    private static final int COLUMNS = 5;
+    private static final int COLUMN = 240;
+    private static final int ROW = 110;
+    private static final int NODE_WIDTH = 206;
+    private static final int NODE_HEIGHT = 64;
+    private static final int LEFT = 20;
+    private static final int TOP = 28;
+    private static final int MOST_LETTERS = 25;
+    private static final int MOST_LINES = 3;
 
-    /** An operation as it stands in the drawing, its name on two lines. */
-    public record Node(Operation operation, int number, int x, int y, String first, String second, boolean circling) {
+    /** An operation as it stands in the drawing, its name on at most three lines. */
+    public record Node(Operation operation, int number, int x, int y, List<String> lines, boolean circling) {
         public int width() {
             return NODE_WIDTH;
         }
 
         public int height() {
             return NODE_HEIGHT;
+        }
+
+        private int middleX() {
+            return x + NODE_WIDTH / 2;
+        }
+
+        private int middleY() {
+            return y + NODE_HEIGHT / 2;
         }
     }
 
@@ -35,8 +50,36 @@ public record TeardownGraph(List<Node> nodes, List<Line> lines, int width, int h
 
     public static TeardownGraph of(List<Operation> operations) {
         Set<String> circle = ModelCheck.circle(operations).map(Set::copyOf).orElse(Set.of());
+        Map<String, Integer> depth = depth(operations, circle);
+        List<Operation> inTurn = operations.stream()
+                .sorted(Comparator.comparing(operation -> depth.getOrDefault(operation.id(), 0)))
+                .toList();
+        Map<String, Node> nodes = new HashMap<>();
+        for (int place = 0; place < inTurn.size(); place++) {
+            Operation operation = inTurn.get(place);
+            nodes.put(
+                    operation.id(),
+                    new Node(
+                            operation,
+                            operations.indexOf(operation) + 1,
+                            place % COLUMNS * COLUMN + LEFT,
+                            place / COLUMNS * ROW + TOP,
+                            lines(operation.label()),
+                            circle.contains(operation.id())));
+        }
+        int rows = Math.max(1, Math.ceilDiv(operations.size(), COLUMNS));
+        return new TeardownGraph(
+                operations.stream()
+                        .map(operation -> Objects.requireNonNull(nodes.get(operation.id())))
+                        .toList(),
+                lines(operations, nodes, circle),
+                COLUMNS * COLUMN,
+                rows * ROW + TOP);
+    }
+
+    /** How long the longest chain before each is. As many rounds as there are operations settle every chain. */
+    private static Map<String, Integer> depth(List<Operation> operations, Set<String> circle) {
         Map<String, Integer> depth = new HashMap<>();
-        // As many rounds as there are operations settle every chain; a circle would go on for ever.
         for (int round = 0; round < operations.size(); round++) {
             for (Operation operation : operations) {
                 int deepest = before(operation, operations).stream()
@@ -47,29 +90,7 @@ public record TeardownGraph(List<Node> nodes, List<Line> lines, int width, int h
                 depth.put(operation.id(), deepest);
             }
         }
-        Map<Integer, Integer> used = new HashMap<>();
-        Map<String, Node> nodes = new HashMap<>();
-        List<Node> listed = new ArrayList<>();
-        for (Operation operation : operations) {
-            int row = depth.getOrDefault(operation.id(), 0);
-            int column = used.merge(row, 1, Integer::sum) - 1;
-            String[] words = twoLines(operation.label());
-            Node node = new Node(
-                    operation,
-                    listed.size() + 1,
-                    column * COLUMN + 14,
-                    row * ROW + 10,
-                    words[0],
-                    words[1],
-                    circle.contains(operation.id()));
-            nodes.put(operation.id(), node);
-            listed.add(node);
-        }
-        return new TeardownGraph(
-                listed,
-                lines(operations, nodes, circle),
-                used.values().stream().max(Integer::compare).orElse(1) * COLUMN,
-                (used.keySet().stream().max(Integer::compare).orElse(0) + 1) * ROW);
+        return depth;
     }
 
     private static List<Operation> before(Operation operation, List<Operation> operations) {
@@ -82,33 +103,43 @@ public record TeardownGraph(List<Node> nodes, List<Line> lines, int width, int h
     private static List<Line> lines(List<Operation> operations, Map<String, Node> nodes, Set<String> circle) {
         List<Line> lines = new ArrayList<>();
         for (Operation operation : operations) {
-            Node to = java.util.Objects.requireNonNull(nodes.get(operation.id()));
+            Node to = Objects.requireNonNull(nodes.get(operation.id()));
             for (Operation earlier : before(operation, operations)) {
-                Node from = java.util.Objects.requireNonNull(nodes.get(earlier.id()));
-                int startX = from.x() + NODE_WIDTH / 2;
-                int startY = from.y() + NODE_HEIGHT;
-                int endX = to.x() + NODE_WIDTH / 2;
-                int bend = (to.y() - startY) / 2;
+                Node from = Objects.requireNonNull(nodes.get(earlier.id()));
                 lines.add(new Line(
                         earlier.id(),
                         operation.id(),
-                        "M%s %s C%s %s %s %s %s %s"
-                                .formatted(startX, startY, startX, startY + bend, endX, to.y() - bend, endX, to.y()),
+                        path(from, to, lines.size()),
                         circle.contains(earlier.id()) && circle.contains(operation.id())));
             }
         }
         return lines;
     }
 
-    private static String[] twoLines(String label) {
-        if (label.length() <= MOST_LETTERS) {
-            return new String[] {label, ""};
+    /** To the neighbour straight on; to any other down beside the column and in from above. */
+    private static String path(Node from, Node to, int nth) {
+        if (from.y() == to.y() && to.x() == from.x() + COLUMN) {
+            return "M%s %sH%s".formatted(from.x() + NODE_WIDTH, from.middleY(), to.x());
         }
-        int cut = label.lastIndexOf(' ', MOST_LETTERS);
-        int at = cut <= 0 ? MOST_LETTERS : cut;
-        String rest = label.substring(at).strip();
-        return new String[] {
-            label.substring(0, at), rest.length() <= MOST_LETTERS ? rest : rest.substring(0, MOST_LETTERS - 1) + "…"
-        };
+        // Lines of their own lie a little apart, so that each can be followed.
+        int apart = nth % 4 * 4;
+        int under = from.y() + NODE_HEIGHT + 6 + apart;
+        int above = to.y() - 6 - apart;
+        int beside = to.x() - 6 - apart;
+        return "M%s %sV%sH%sV%sH%sV%s"
+                .formatted(from.middleX(), from.y() + NODE_HEIGHT, under, beside, above, to.middleX(), to.y());
+    }
+
+    private static List<String> lines(String label) {
+        List<String> lines = new ArrayList<>();
+        String rest = label.strip();
+        while (rest.length() > MOST_LETTERS && lines.size() < MOST_LINES - 1) {
+            int cut = rest.lastIndexOf(' ', MOST_LETTERS);
+            int at = cut <= 0 ? MOST_LETTERS : cut;
+            lines.add(rest.substring(0, at));
+            rest = rest.substring(at).strip();
+        }
+        lines.add(rest.length() <= MOST_LETTERS ? rest : rest.substring(0, MOST_LETTERS - 1) + "…");
+        return lines;
     }
 }

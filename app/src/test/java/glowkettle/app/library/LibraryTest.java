@@ -25,6 +25,8 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Every model that ships is planned, there and back. */
 @ExtendWith(RunningKettle.class)
@@ -207,6 +209,32 @@ class LibraryTest {
             assertThat(read.faults()).isEmpty();
             assertThat(ModelFile.write(read.orElseThrow())).isEqualTo(ModelFile.write(model));
         });
+    }
+
+    private ModelFile.Read dunlinWith(String... codes) {
+        JsonMapper mapper = new JsonMapper();
+        ObjectNode model = (ObjectNode) mapper.readTree(ModelFile.write(library.model("dunlin")));
+        ObjectNode variant = model.putArray("variants").addObject();
+        variant.put("name", "long pack").set("codes", mapper.valueToTree(codes));
+        variant.set("pack", ((ObjectNode) model.get("pack").deepCopy()).put("capacityMah", 4321));
+        return ModelFile.readLoosely(model.toPrettyString());
+    }
+
+    @Test
+    void aVariantIsToldByItsCodeAloneAndBringsItsOwnPack() {
+        DeviceModel model = dunlinWith("DL-7L").orElseThrow();
+
+        assertThat(model.coded("dl-7l ").pack().capacityMah()).isEqualByComparingTo("4321");
+        assertThat(model.coded("dl-7l").name()).isEqualTo(model.name() + ", long pack");
+        assertThat(model.coded("DL-7")).isSameAs(model);
+        assertThat(model.isFoundBy("DL-7L")).isTrue();
+        assertThat(ModelSearch.find(List.of(model), "7L", 8)).containsExactly(model);
+    }
+
+    @Test
+    void aVariantThatNobodyCouldTellIsRefused() {
+        assertThat(dunlinWith().faults().toString()).contains("'long pack' has no code");
+        assertThat(dunlinWith("DL-7").faults().toString()).contains("'DL-7' stands twice");
     }
 
     @Test

@@ -14,6 +14,7 @@ import glowkettle.app.support.Technician;
 import glowkettle.job.open.OpenEntry;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -54,9 +55,10 @@ class LibraryWalkTest {
             assertThat(page.locator(".edge[data-before='shell-screws'][data-after='sense-plug']"))
                     .hasCount(1);
             page.locator("[data-operation='shell'] rect").click();
-            page.locator("#step-warnings").fill("Its seal sticks: lift at the handle.");
-            page.locator("#step-warnings").blur();
-            assertThat(page.locator("#step-warnings")).hasValue("Its seal sticks: lift at the handle.");
+            Locator warnings = page.locator("[data-at$='.warnings']");
+            warnings.fill("Its seal sticks: lift at the handle.");
+            warnings.blur();
+            assertThat(warnings).hasValue("Its seal sticks: lift at the handle.");
             lead.type("why", "The seal of the new series sticks");
             page.locator("button:has-text('Keep version')").click();
             page.locator("summary:has-text('Versions')").click();
@@ -91,14 +93,75 @@ class LibraryWalkTest {
     }
 
     @Test
+    void aThickerLayerChangesItsWindowAtOnceAndAVariantHasAPackOfItsOwn() {
+        try (Technician lead = Technician.at(kettle, "lead", 1280, 1400, "light")) {
+            Page page = lead.open("/library/petrel-5").page();
+            Locator window = page.locator(".bond > p").first();
+            String before = window.innerText();
+            page.locator(".bond").first().locator(".layer").last().click();
+            Locator thickness = page.locator("[data-at$='.thicknessMm']");
+            thickness.fill("2.5");
+            thickness.blur();
+            assertThat(page.locator(".bond").first().locator(".layer").last()).containsText("2.5 mm");
+            assertThat(window).not().hasText(before);
+
+            page.locator("[data-add='variants']").click();
+            lead.sees("has no code");
+            answer(page, "variants[0].codes", "PE-5L");
+            answer(page, "variants[0].name", "long pack");
+            page.locator(".model-part summary:has-text('Pack')").click();
+            answer(page, "variants[0].pack.capacityMah", "4321");
+            assertThat(page.locator("tr:has-text('long pack')")).containsText(Pattern.compile("4.321"));
+            lead.seesNot("Not sound yet");
+        }
+    }
+
+    private static void answer(Page page, String path, String text) {
+        Locator field = page.locator("[data-at='" + path + "']");
+        field.fill(text);
+        page.waitForResponse("**/drawing", field::blur);
+        assertThat(field).hasValue(text);
+    }
+
+    @Test
+    void aMarkIsDraggedToWhereItBelongsAndASeamPointIsTappedIn() {
+        try (Technician lead = Technician.at(kettle, "lead", 1280, 1400, "light")) {
+            Page page = lead.open("/library/dunlin").page();
+            Locator mark = page.locator("[data-placed='D1']");
+            double before = Double.parseDouble(mark.getAttribute("data-x"));
+            BoundingBox at = mark.boundingBox();
+            page.mouse().move(at.x + at.width / 2, at.y + at.height / 2);
+            page.mouse().down();
+            page.mouse().move(at.x + at.width / 2 + 30, at.y + at.height / 2);
+            page.mouse().up();
+            page.waitForFunction(
+                    "before => Number(document.querySelector(\"[data-placed='D1']\").dataset.x) > before", before);
+
+            int points = page.locator(".seam-mark").count();
+            page.locator("label:has-text('a seam point')").first().click();
+            tapLowOnTheBack(page);
+            assertThat(page.locator(".seam-mark")).hasCount(points + 1);
+            assertThat(page.locator(".model-part h2")).containsText("a new point");
+        }
+    }
+
+    /** Above the sheet of what is open. */
+    private static void tapLowOnTheBack(Page page) {
+        Locator back = page.locator("[data-face='BACK']");
+        back.evaluate("face => face.scrollIntoView({block: 'start'})");
+        BoundingBox face = back.boundingBox();
+        page.mouse().click(face.x + face.width / 2 + 70, face.y + face.height * 0.86);
+    }
+
+    @Test
     void fastenersAreCopiedAlongALine() {
         try (Technician lead = Technician.at(kettle, "lead", 1280, 1400, "light")) {
             Page page = lead.open("/library/dunlin").page();
             page.locator("[data-placed='D1']").click();
+            assertThat(page.locator(".model-part h2")).containsText("D1");
             page.locator("label:has-text('copy along a line')").click();
             page.locator("[data-how-many]").fill("4");
-            BoundingBox face = page.locator("[data-face='BACK']").boundingBox();
-            page.mouse().click(face.x + face.width / 2, face.y + face.height * 0.9);
+            tapLowOnTheBack(page);
             assertThat(page.locator("[data-placed]")).hasCount(8);
         }
     }
