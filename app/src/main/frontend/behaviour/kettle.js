@@ -7,17 +7,22 @@ import { benchClocks } from "./heat.js";
 import { holdPressure } from "./hold.js";
 import { listenToKeys } from "./keys.js";
 import { libraryByHand } from "./library.js";
+import { limitsByHand } from "./limits.js";
 import { listenLive } from "./live.js";
 import { keypad } from "./keypad.js";
 import { orderByHand } from "./order.js";
-import { lookAfterParts, swapWholePages } from "./page.js";
+import { swapPages } from "./page.js";
+import { pickByHand } from "./pick.js";
 import { readAloud } from "./voice.js";
 import { strip } from "./strip.js";
 import { trayByHand } from "./tray.js";
+import { zoomByHand } from "./zoom.js";
 
 htmx.config.allowEval = false;
 htmx.config.includeIndicatorStyles = false;
 htmx.config.historyCacheSize = 0;
+htmx.config.defaultSettleDelay = 0;
+htmx.config.scrollIntoViewOnBoost = false;
 htmx.config.refreshOnHistoryMiss = true;
 // A form that was not taken comes back filled in, so its answer is shown like any other.
 htmx.config.responseHandling = [
@@ -25,12 +30,10 @@ htmx.config.responseHandling = [
     { code: "...", swap: true },
 ];
 
-swapWholePages();
-
 window.Alpine = Alpine;
 Alpine.data("keypad", keypad);
 Alpine.data("strip", strip);
-lookAfterParts(Alpine);
+swapPages(Alpine);
 
 listenToKeys();
 copies();
@@ -41,8 +44,11 @@ holdPressure();
 benchClocks();
 trayByHand();
 orderByHand();
+pickByHand();
 libraryByHand();
+limitsByHand();
 readAloud();
+zoomByHand();
 document.documentElement.dataset.listens = "true";
 
 // Keeps the evacuation card on this device, for when nothing answers any more.

@@ -15,6 +15,9 @@ export function keypad() {
 
         tap(event) {
             const key = event.target.dataset.types;
+            if (this.target?.form !== this.$el.closest("form")) {
+                this.target = this.$el.closest("form").querySelector(".figure input");
+            }
             if (key === undefined || this.target === null) {
                 return;
             }

@@ -1,8 +1,13 @@
+import { showPageKeys } from "./page-keys.js";
+
 // One key, one thing: an element carries its key in data-key. A foot pedal is a keyboard, so it needs nothing more.
 const typing = (element) => element.matches("input:not([type=radio]):not([type=checkbox]), textarea, select");
 
 // What lies in closed details has a place on the page and is not seen all the same.
 const visible = (element) => element.checkVisibility();
+
+// The ways through the house are open from every page, though their menu is closed.
+const isOffered = (element) => visible(element) || element.closest("[data-ways]") !== null;
 
 function evacuate() {
     const card = document.getElementById("evacuate-card");
@@ -92,11 +97,15 @@ function press(event) {
         evacuate();
         return;
     }
-    // The ways through the house are open from every page, though their menu is closed.
-    const target = [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)].find((one) => visible(one) || one.closest("[data-ways]") !== null);
+    if (key === "?" && document.getElementById("page-keys") !== null) {
+        event.preventDefault();
+        showPageKeys(isOffered);
+        return;
+    }
+    const target = [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)].find(isOffered);
     if (target) {
         event.preventDefault();
-        if (key === "m") {
+        if (key === "m" && target.matches("a")) {
             ahead = "";
         }
         follow(target);
@@ -122,8 +131,11 @@ export function listenToKeys() {
         ahead = null;
     });
     document.addEventListener("click", (event) => {
-        const element = event.target.closest("[data-evacuate], [data-close-card], [data-print]");
-        if (element?.matches("[data-evacuate]")) {
+        const element = event.target.closest("[data-evacuate], [data-close-card], [data-print], [data-opens]");
+        if (element?.matches("[data-opens]")) {
+            event.preventDefault();
+            follow(document.getElementById(element.dataset.opens));
+        } else if (element?.matches("[data-evacuate]")) {
             event.preventDefault();
             evacuate();
         } else if (element?.matches("[data-close-card]")) {

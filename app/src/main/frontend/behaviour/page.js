@@ -1,30 +1,99 @@
 import htmx from "htmx.org";
+import { Idiomorph } from "idiomorph";
 
-// A step brings a whole new page. Taking the old one down element by element, as is done for a part, takes longer than
-// drawing the new one; what listens or asks again by itself ends when its element has left the page.
-export function swapWholePages() {
+// The form whose answer comes next.
+let sent = null;
+
+const partsOf = (element) => [...(element.matches("[x-data]") ? [element] : []), ...element.querySelectorAll("[x-data]")];
+
+// The same stage of the same job, drawn anew.
+function isSamePage(fragment) {
+    const shown = document.querySelector("main")?.dataset.page;
+    return shown !== undefined && shown === fragment.querySelector("main")?.dataset.page;
+}
+
+// What somebody opened stays open, but for the form that was just sent from it; no dialog is closed under anybody's hands.
+function keepsOpen(attribute, node, change) {
+    if (attribute !== "open") {
+        return true;
+    }
+    return node.matches("dialog") || (change === "remove" && !node.contains(sent)) ? false : true;
+}
+
+const headOf = (details) => details.querySelector("summary")?.textContent.trim();
+
+const mending = (alpine) => ({
+    morphStyle: "innerHTML",
+    callbacks: {
+        beforeAttributeUpdated: keepsOpen,
+        // Another thing in the same place is not open because the one before it was.
+        beforeNodeMorphed: (old, drawn) => {
+            if (old instanceof HTMLDetailsElement && headOf(old) !== headOf(drawn)) {
+                old.open = drawn.open;
+            }
+            return true;
+        },
+        beforeNodeRemoved: (node) => {
+            if (node instanceof Element) {
+                partsOf(node).forEach((part) => alpine.destroyTree(part));
+            }
+            return true;
+        },
+    },
+});
+
+// A pedal's next Space belongs to the next thing, not to whatever was tapped last; so does the tabulator.
+function turnToTheNextThing() {
+    const active = document.activeElement ?? document.body;
+    const thing = document.querySelector(".next-thing");
+    if (active.matches("body, main, button, a, summary, [role=button]")) {
+        thing?.setAttribute("tabindex", "-1");
+        thing?.focus({ preventScroll: true });
+        document.activeElement?.blur();
+    }
+}
+
+// Only what changed is drawn; the page does not jump, unless something was not taken.
+function mend(fragment, alpine) {
+    const refused = fragment.querySelector("main .banner[role=alert]") !== null;
+    Idiomorph.morph(document.body, fragment, mending(alpine));
+    turnToTheNextThing();
+    if (refused) {
+        window.scrollTo(0, 0);
+    }
+    // The cards that lie over every page are as they were.
+    return [...document.body.children].filter((part) => !part.matches("dialog"));
+}
+
+// Another page comes whole: taking the old one down element by element takes longer than drawing the new one. What listens
+// or asks again by itself ends when its element has left the page.
+function turn(fragment, alpine) {
+    partsOf(document.body).forEach((part) => alpine.destroyTree(part));
+    const arrived = [...fragment.children];
+    document.body.replaceChildren(fragment);
+    window.scrollTo(0, 0);
+    return arrived;
+}
+
+// What moves by itself on a page says so; only these are looked after, so that no page is searched element by element.
+export function swapPages(alpine) {
+    alpine.start();
+    alpine.stopObservingMutations();
     htmx.defineExtension("whole-page", {
         handleSwap(style, target, fragment) {
             if (style !== "innerHTML" || target !== document.body) {
                 return false;
             }
-            const arrived = [...fragment.children];
-            target.replaceChildren(fragment);
-            return arrived;
+            return isSamePage(fragment) ? mend(fragment, alpine) : turn(fragment, alpine);
         },
     });
-}
-
-// What moves by itself on a page says so; only these are looked after, so that no page is searched element by element.
-export function lookAfterParts(alpine) {
-    alpine.start();
-    alpine.stopObservingMutations();
+    document.body.addEventListener("htmx:beforeRequest", ({ detail }) => {
+        sent = detail.elt;
+    });
     document.body.addEventListener("htmx:beforeSwap", ({ detail }) => {
-        if (detail.shouldSwap) {
+        if (detail.shouldSwap && detail.target !== document.body) {
             partsOf(detail.target).forEach((part) => alpine.destroyTree(part));
         }
     });
     document.body.addEventListener("htmx:load", ({ detail }) => partsOf(detail.elt).forEach((part) => alpine.initTree(part)));
 }
-
-const partsOf = (element) => [...(element.matches("[x-data]") ? [element] : []), ...element.querySelectorAll("[x-data]")];

@@ -28,6 +28,36 @@ function takeOut(id) {
     }
 }
 
+// A stroke along a group takes all of it out, or puts all of it back where it came from.
+function strokeOut(ids) {
+    const out = form("out");
+    const one = out.querySelector("[data-one]");
+    one.value = ids[0];
+    ids.slice(1).forEach((id) => {
+        const more = one.cloneNode();
+        more.value = id;
+        out.append(more);
+    });
+    out.requestSubmit();
+}
+
+function strokeIn(ids) {
+    const back = form("back");
+    const hole = back.querySelector("[data-hole]");
+    const put = back.querySelector("[data-put]");
+    ids.forEach((id, index) => {
+        const [thisHole, thisPut] = index === 0 ? [hole, put] : [hole.cloneNode(), put.cloneNode()];
+        thisHole.name = `placements[${index}].hole`;
+        thisPut.name = `placements[${index}].fastener`;
+        thisHole.value = id;
+        thisPut.value = id;
+        if (index > 0) {
+            back.append(thisHole, thisPut);
+        }
+    });
+    back.requestSubmit();
+}
+
 function putIn(hole, fastener) {
     const back = form("back");
     if (back) {
@@ -99,13 +129,38 @@ export function trayByHand() {
     });
     // A pointer that goes down on one and up on the other is a drag, by mouse, pen or finger.
     let from = null;
+    let stroked = [];
     document.addEventListener("pointerdown", (event) => {
         from = event.target.closest?.("[data-fastener], [data-tray-fastener]") ?? null;
         from?.releasePointerCapture?.(event.pointerId);
+        stroked = from?.dataset.fastener !== undefined && isDue(from) ? [from] : [];
+    });
+    document.addEventListener("pointermove", (event) => {
+        if (stroked.length === 0) {
+            return;
+        }
+        const over = document.elementFromPoint(event.clientX, event.clientY)?.closest("[data-fastener]");
+        if (isDue(over) && !stroked.includes(over)) {
+            stroked.push(over);
+        }
+        if (stroked.length > 1) {
+            stroked.forEach((dot) => dot.classList.add("stroked"));
+        }
+    });
+    document.addEventListener("pointercancel", () => {
+        stroked.forEach((dot) => dot.classList.remove("stroked"));
+        stroked = [];
+        from = null;
     });
     document.addEventListener("pointerup", (event) => {
         const start = from;
+        const along = stroked.map((dot) => dot.dataset.fastener);
         from = null;
+        stroked = [];
+        if (along.length > 1) {
+            (form("out") ? strokeOut : strokeIn)(along);
+            return;
+        }
         const over = document.elementFromPoint(event.clientX, event.clientY);
         if (start?.dataset.fastener && form("out") && isDue(start) && over?.closest("[data-tray]")) {
             takeOut(start.dataset.fastener);

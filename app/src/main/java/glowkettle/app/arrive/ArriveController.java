@@ -3,11 +3,13 @@ package glowkettle.app.arrive;
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
+import glowkettle.app.binding.Letters;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.limits.LimitsBook;
+import glowkettle.app.shop.ShopBook;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
 import glowkettle.job.JobFile;
@@ -15,11 +17,9 @@ import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.order.OrderOfWork;
-import glowkettle.library.DeviceModel;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -27,6 +27,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Takes a device in. */
 @Controller
@@ -37,10 +38,20 @@ class ArriveController {
     private final ModelLibrary models;
     private final LimitsBook limits;
     private final PromiseGate promises;
+    private final ModelPicker picker;
+    private final ShopBook shop;
     private final InstantSource clock;
 
     ArriveController(
-            JournalBook journal, ModelLibrary models, LimitsBook limits, PromiseGate promises, InstantSource clock) {
+            JournalBook journal,
+            ModelLibrary models,
+            LimitsBook limits,
+            PromiseGate promises,
+            ModelPicker picker,
+            ShopBook shop,
+            InstantSource clock) {
+        this.picker = picker;
+        this.shop = shop;
         this.promises = promises;
         this.journal = journal;
         this.models = models;
@@ -55,7 +66,7 @@ class ArriveController {
 
     @PostMapping("/jobs/new")
     String open(FormPost post, Model model) {
-        List<Fault> faults = new ArrayList<>(findModelByCode(post).stream().toList());
+        List<Fault> faults = new ArrayList<>(picker.settle(post).stream().toList());
         String promised = post.first("promise");
         post.typed().put("limitsVersion", new String[] {String.valueOf(limits.newestVersion())});
         Bound<ArriveEntry.JobOpened> bound = post.read(ArriveEntry.JobOpened.class);
@@ -100,8 +111,15 @@ class ArriveController {
                 .map(words -> new Fault("promise", words + " Leave it empty, and promise it on the job's own page."));
     }
 
-    /** What the counter may choose from. */
-    public record NewJobView(Collection<DeviceModel> models) {
+    /** Models for what is typed, nearest first. */
+    @GetMapping("/jobs/new/models")
+    String models(@RequestParam String modelCode, Model model) {
+        model.addAttribute("view", picker.find(Letters.shown(modelCode)));
+        return "arrive/models-found :: found(found=${view}, chosen='')";
+    }
+
+    /** What the counter may choose from, and moments that may be promised. */
+    public record NewJobView(ModelPicker.Taps taps, String chosen, List<String> promises) {
         public List<Symptom> symptoms() {
             return List.of(Symptom.values());
         }
@@ -113,24 +131,13 @@ class ArriveController {
 
     private String page(FilledForm filled, Model model) {
         model.addAttribute("filled", filled);
-        model.addAttribute("view", new NewJobView(models.all()));
+        String chosen = filled.value(KIND, "modelId", null);
+        model.addAttribute(
+                "view",
+                new NewJobView(
+                        picker.taps(filled.value(KIND, "modelCode", null), chosen),
+                        chosen,
+                        ClosingTimes.ahead(shop.shop().hours(), clock.instant())));
         return "arrive/new";
-    }
-
-    /** A code finds its model when none was tapped. */
-    private Optional<Fault> findModelByCode(FormPost post) {
-        String code = post.first("modelCode");
-        if (!post.first("modelId").isBlank() || code.isBlank()) {
-            return Optional.empty();
-        }
-        Optional<DeviceModel> found = models.findByCode(code);
-        // The code's own fault is enough; that no model was tapped says nothing more.
-        post.typed().put("modelId", new String[] {found.map(DeviceModel::id).orElse(code)});
-        return found.isPresent()
-                ? Optional.empty()
-                : Optional.of(new Fault(
-                        "modelCode",
-                        "No model carries the code '%s'. Check it on the underside, or take the generic family that fits."
-                                .formatted(code.strip())));
     }
 }

@@ -29,10 +29,13 @@ class ArrivePage implements StagePage<ArriveView> {
 
     @Override
     public ArriveView view(JobFile job, FilledForm filled, Instant now) {
+        Instant earliest =
+                job.closed() ? null : EarliestReady.of(job, now, shop.hours()).orElse(null);
         return new ArriveView(
                 job,
                 hold.of(job, Moment.BEFORE),
-                job.closed() ? null : EarliestReady.of(job, now, shop.hours()).orElse(null),
+                earliest,
+                ClosingTimes.ahead(shop.hours(), earliest == null ? now : earliest),
                 QuoteShown.of(job).orElse(null));
     }
 }

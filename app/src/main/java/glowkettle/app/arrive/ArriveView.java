@@ -11,11 +11,16 @@ import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** Arrive as it is drawn: what was said at the counter, the promise and the quote, the photos and the shell. */
+/**
+ * Arrive as it is drawn: what was said at the counter, the promise and the quote, the photos and the shell.
+ *
+ * @param offered moments that the plan can keep, as they would be typed
+ */
 public record ArriveView(
         JobFile job,
         HoldPanel.Shown hold,
         @Nullable Instant earliest,
+        List<String> offered,
         @Nullable QuoteShown quote) {
     public ArriveEntry.JobOpened opened() {
         return Arriving.of(job).opened();

@@ -8,10 +8,13 @@ import glowkettle.app.shop.ShopBook;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -42,14 +45,14 @@ class BenchController {
     @GetMapping("/")
     String bench(
             @RequestParam(required = false) @Nullable String find,
-            @RequestParam(required = false) @Nullable String stage,
-            @RequestParam(required = false) @Nullable String tier,
+            BenchChoice.Asked asked,
             @CookieValue(name = CHOICE, defaultValue = "") String kept,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
+        String me = Objects.requireNonNullElse(request.getRemoteUser(), "");
         BenchChoice before = BenchChoice.kept(kept);
-        BenchChoice choice = before.with(stage, tier);
+        BenchChoice choice = before.with(asked);
         if (!choice.equals(before)) {
             DeviceCookie.keep(request, response, CHOICE, choice.text(), choice.isAll() ? Duration.ZERO : KEPT_FOR);
         }
@@ -59,35 +62,65 @@ class BenchController {
             return "redirect:/jobs/" + meant.get();
         }
         JobSearch.Found found = text.isEmpty()
-                ? new JobSearch.Found(open(choice), Map.of())
+                ? new JobSearch.Found(open(choice, me), Map.of())
                 : search.find(Letters.shown(text), MOST_FOUND);
-        List<BenchMapper.BenchJob> jobs = found.jobs();
-        Words words = new Words(shop.zone(), clock.instant());
+        Rows rows = rows(found.jobs());
         model.addAttribute("find", text);
         model.addAttribute(
                 "view",
                 new BenchView(
-                        jobs.size(),
+                        rows.day(),
+                        found.jobs().size(),
                         text.isEmpty()
-                                ? BenchView.byWhatTheyWaitFor(jobs, words, clock.instant())
-                                : BenchView.found(jobs, words),
-                        BenchView.Filter.of(text.isEmpty() ? bench.counts(Shop.ID) : List.of(), choice),
+                                ? BenchView.byWhatTheyWaitFor(rows.all(), clock.instant())
+                                : BenchView.found(rows.all()),
+                        text.isEmpty() ? filter(choice, me) : BenchFilter.none(),
                         MOST_FOUND,
                         found.corrected(),
                         text.isEmpty() && shop.containers().isEmpty()));
         return "bench";
     }
 
-    private List<BenchMapper.BenchJob> open(BenchChoice choice) {
+    private record Rows(Day day, List<BenchView.Row> all) {}
+
+    /** Each job with its line of the day. */
+    private Rows rows(List<BenchMapper.BenchJob> jobs) {
+        Instant now = clock.instant();
+        Day day = Day.of(shop.shop().hours(), now);
+        Words words = new Words(shop.zone(), now);
+        List<Long> numbers = jobs.stream().map(BenchMapper.BenchJob::number).toList();
+        Map<Long, List<BenchMapper.Moment>> moments = numbers.isEmpty()
+                ? Map.of()
+                : bench.moments(Shop.ID, numbers, day.from(), day.to()).stream()
+                        .collect(Collectors.groupingBy(BenchMapper.Moment::job));
+        return new Rows(
+                day,
+                jobs.stream()
+                        .map(job -> BenchView.Row.of(
+                                job, Lane.of(job, moments.getOrDefault(job.number(), List.of()), day, words), words))
+                        .toList());
+    }
+
+    private BenchFilter filter(BenchChoice choice, String me) {
+        return BenchFilter.of(bench.counts(Shop.ID), bench.places(Shop.ID), bench.mine(Shop.ID, me), choice);
+    }
+
+    private List<BenchMapper.BenchJob> open(BenchChoice choice, String me) {
         return choice.isAll()
                 ? bench.open(Shop.ID, clock.instant(), MOST_JOBS)
-                : bench.at(Shop.ID, clock.instant(), choice.stage(), choice.tier(), MOST_JOBS);
+                : bench.at(Shop.ID, clock.instant(), choice, me, MOST_JOBS);
     }
 
     /** The strip asks for itself again, so that another person's clocks show up here. */
     @GetMapping("/clocks")
     String clocks() {
         return "frame :: tickets";
+    }
+
+    /** Everything that calls for hands; the frame knows it. */
+    @GetMapping("/calls")
+    String calls() {
+        return "calls";
     }
 
     @GetMapping("/signin")

@@ -109,7 +109,7 @@ public interface BenchMapper {
         return jobs;
     }
 
-    /** Open jobs of one stage, of one tier, or of both, by class and in their turn; null asks for any. */
+    /** Open jobs that a choice takes, by class and in their turn. */
     @Select("""
             <script>
             select number, owner, model_name, stage, tier, next_what, blocked, next_at, promise, closed, changed_at,
@@ -117,13 +117,19 @@ public interface BenchMapper {
                         when promise_at &lt;= #{now} then 4 else 5 end as rank
               from job
              where shop_id = #{shop} and not closed
-            <if test="stage != null">and stage = #{stage}</if>
-            <if test="tier != null">and tier = #{tier}</if>
+            <if test="choice.stage != null">and stage = #{choice.stage}</if>
+            <if test="choice.tier != null">and tier = #{choice.tier}</if>
+            <if test="choice.mine">and last_by = #{me}</if>
+            <if test="choice.place != null">and number in (
+                select job from heat_place_taken where shop_id = #{shop} and 'on ' || place = #{choice.place}
+                 union all
+                select job from stored_pack
+                 where shop_id = #{shop} and hand_over is null and 'in ' || container = #{choice.place})</if>
              order by rank, next_at is null, standing, next_at, promise, number
              limit #{most}
             </script>
             """)
-    List<BenchJob> at(int shop, Instant now, @Nullable String stage, @Nullable Tier tier, int most);
+    List<BenchJob> at(int shop, Instant now, BenchChoice choice, String me, int most);
 
     /** How many open jobs stand at a stage under a tier. */
     record Count(String stage, Tier tier, int jobs) {}
@@ -135,6 +141,47 @@ public interface BenchMapper {
              group by stage, tier
             """)
     List<Count> counts(int shop);
+
+    @Select("""
+            select count(*) from job where shop_id = #{shop} and not closed and last_by = #{me}
+            """)
+    int mine(int shop, String me);
+
+    /** Where something of so many open jobs lies: heat that they hold, or a container with their pack in it. */
+    record PlaceCount(String place, String words, int jobs) {}
+
+    @Select("""
+            select held.place, held.words, count(*) as jobs
+              from (
+                    select shop_id, job, 'on ' || place as place, lower(replace(place, '_', ' ')) as words
+                      from heat_place_taken
+                     where shop_id = #{shop}
+                     union all
+                    select pack.shop_id, pack.job, 'in ' || container.id, container.name
+                      from stored_pack pack
+                      join container on container.shop_id = pack.shop_id and container.id = pack.container
+                     where pack.shop_id = #{shop} and pack.hand_over is null
+                   ) as held
+              join job on job.shop_id = held.shop_id and job.number = held.job and not job.closed
+             group by held.place, held.words
+             order by held.place desc
+            """)
+    List<PlaceCount> places(int shop);
+
+    /** A moment of a job, by its class. */
+    record Moment(long job, Instant at, String what, int rank) {}
+
+    /** Every moment of these jobs within a span, in order. */
+    @Select("""
+            <script>
+            select job, at, what, class as rank
+              from clock
+             where shop_id = #{shop} and at between #{from} and #{to}
+               and job in <foreach item="job" collection="jobs" open="(" separator="," close=")">#{job}</foreach>
+             order by at, job, what
+            </script>
+            """)
+    List<Moment> moments(int shop, List<Long> jobs, Instant from, Instant to);
 
     /**
      * Whatever calls, by class first and then by how long it is due; what is not due yet comes after, the nearest first.

@@ -6,6 +6,7 @@ import glowkettle.app.shop.Shop;
 import glowkettle.job.CallClass;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
+import glowkettle.job.Recorded;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.wayback.ClosingUp;
 import glowkettle.shop.OpeningHours;
@@ -44,10 +45,13 @@ class JobList implements ListWriter {
     }
 
     private static JobListMapper.JobRow row(JobFile job, List<ClockRow> calls) {
-        NextThing next = job.next();
         return new JobListMapper.JobRow(
-                job.number(),
-                job.state().seq(),
+                job.number(), job.state().seq(), job.model().id(), shown(job), turn(job, calls), past(job));
+    }
+
+    private static JobListMapper.Shown shown(JobFile job) {
+        NextThing next = job.next();
+        return new JobListMapper.Shown(
                 Arriving.of(job).owner(),
                 job.model().name(),
                 FoundBy.of(job),
@@ -55,20 +59,28 @@ class JobList implements ListWriter {
                 job.tier().result().tier().name(),
                 next.what(),
                 next.blocked(),
+                job.closed());
+    }
+
+    private static JobListMapper.Turn turn(JobFile job, List<ClockRow> calls) {
+        return new JobListMapper.Turn(
+                ClosingUp.of(job).standing().ordinal(),
                 calls.stream()
                         .filter(call -> call.rank() != CallClass.PROMISE.rank())
                         .map(ClockRow::at)
                         .findFirst()
                         .orElse(null),
                 Arriving.of(job).promise(),
-                job.closed(),
-                ClosingUp.of(job).standing().ordinal(),
                 first(calls, CallClass.DANGER),
                 first(calls, CallClass.WATCH),
                 first(calls, CallClass.WORK),
-                first(calls, CallClass.PROMISE),
-                job.state().counting().getFirst().at(),
-                job.now());
+                first(calls, CallClass.PROMISE));
+    }
+
+    private static JobListMapper.Past past(JobFile job) {
+        List<Recorded> counting = job.state().counting();
+        Recorded last = counting.getLast();
+        return new JobListMapper.Past(counting.getFirst().at(), last.at(), last.by());
     }
 
     /** When somebody has to act for the first time, as this class; calls come in the order of time. */

@@ -10,9 +10,10 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface JobListMapper {
     /** A job in the list. */
-    record JobRow(
-            long number,
-            long seq,
+    record JobRow(long number, long seq, String model, Shown shown, Turn turn, Past past) {}
+
+    /** What its row says, and the words it is found by. */
+    record Shown(
             String owner,
             String modelName,
             String foundBy,
@@ -20,30 +21,40 @@ interface JobListMapper {
             String tier,
             String nextWhat,
             boolean blocked,
+            boolean closed) {}
+
+    /**
+     * What puts it before others.
+     *
+     * @param standing its place among jobs without a moment
+     */
+    record Turn(
+            int standing,
             @Nullable Instant nextAt,
             @Nullable Instant promise,
-            boolean closed,
-            int standing,
             @Nullable Instant dangerAt,
             @Nullable Instant watchAt,
             @Nullable Instant workAt,
-            @Nullable Instant promiseAt,
-            Instant openedAt,
-            Instant changedAt) {}
+            @Nullable Instant promiseAt) {}
+
+    record Past(Instant openedAt, Instant changedAt, String lastBy) {}
 
     @Insert("""
             insert into job (shop_id, number, seq, owner, model_name, found_by, stage, tier, next_what, blocked, next_at, promise,
-                             closed, standing, danger_at, watch_at, work_at, promise_at, opened_at, changed_at)
-            values (#{shop}, #{row.number}, #{row.seq}, #{row.owner}, #{row.modelName}, #{row.foundBy}, #{row.stage}, #{row.tier},
-                    #{row.nextWhat}, #{row.blocked}, #{row.nextAt}, #{row.promise}, #{row.closed}, #{row.standing},
-                    #{row.dangerAt}, #{row.watchAt}, #{row.workAt}, #{row.promiseAt}, #{row.openedAt}, #{row.changedAt})
+                             closed, standing, danger_at, watch_at, work_at, promise_at, opened_at, changed_at, last_by, model)
+            values (#{shop}, #{row.number}, #{row.seq}, #{row.shown.owner}, #{row.shown.modelName}, #{row.shown.foundBy},
+                    #{row.shown.stage}, #{row.shown.tier}, #{row.shown.nextWhat}, #{row.shown.blocked}, #{row.turn.nextAt},
+                    #{row.turn.promise}, #{row.shown.closed}, #{row.turn.standing}, #{row.turn.dangerAt},
+                    #{row.turn.watchAt}, #{row.turn.workAt}, #{row.turn.promiseAt}, #{row.past.openedAt},
+                    #{row.past.changedAt}, #{row.past.lastBy}, #{row.model})
             on conflict (shop_id, number) do update
                set seq = excluded.seq, owner = excluded.owner, model_name = excluded.model_name,
                    found_by = excluded.found_by, stage = excluded.stage, tier = excluded.tier, next_what = excluded.next_what,
                    blocked = excluded.blocked, next_at = excluded.next_at, promise = excluded.promise,
                    closed = excluded.closed, standing = excluded.standing,
                    danger_at = excluded.danger_at, watch_at = excluded.watch_at, work_at = excluded.work_at,
-                   promise_at = excluded.promise_at, opened_at = excluded.opened_at, changed_at = excluded.changed_at
+                   promise_at = excluded.promise_at, opened_at = excluded.opened_at, changed_at = excluded.changed_at,
+                   last_by = excluded.last_by, model = excluded.model
             """)
     void put(int shop, JobRow row);
 

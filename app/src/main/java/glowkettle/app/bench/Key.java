@@ -9,7 +9,7 @@ public record Key(String key, String does) {
             new Key("G", "To where the job goes on"),
             new Key("U", "Take back the last entry of this job"),
             new Key("T", "To what calls most urgently: a danger, else the nearest clock"),
-            new Key("M", "A reading for this job; figures typed at once go into it"),
+            new Key("M", "A reading for this job, figures typed at once go into it; the model of a new job"),
             new Key("R", "Ask the instrument for the reading"),
             new Key("E, or F8 while typing", "Smoke: the evacuation card, at once"),
             new Key("/", "Find a job"),
@@ -30,5 +30,6 @@ public record Key(String key, String does) {
             new Key("I", "Isolation store"),
             new Key("K", "Sums, without a job"),
             new Key("L", "Shop limits"),
-            new Key("?", "These keys"));
+            new Key("+, -", "The drawing of a face nearer, and whole again"),
+            new Key("?", "The keys of the page that is open"));
 }

@@ -1,5 +1,6 @@
 package glowkettle.app.desk;
 
+import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.journal.Draft;
@@ -53,7 +54,17 @@ class EntryController {
                 kind,
                 type.asSubclass(Record.class),
                 entry -> write(number, stage, (Entry) entry, corrects, post),
-                filled -> pages.draw(number, stage, filled, corrects, model));
+                filled -> pages.draw(number, stage, filled, corrects, model),
+                to -> post.isByScript() ? drawn(number, to, post, model) : FormPost.redirect(to));
+    }
+
+    /** What the browser would ask for next; it is spared the way. */
+    private String drawn(long number, String to, FormPost post, Model model) {
+        post.standsAt(to);
+        return OrderOfWork.CHAPTERS
+                .stage(to.substring(to.lastIndexOf('/') + 1))
+                .map(stage -> pages.draw(number, stage, FilledForm.NONE, null, model))
+                .orElseGet(() -> pages.drawJournal(number, null, model));
     }
 
     private Taken write(long number, Stage stage, Entry entry, @Nullable Long corrects, FormPost post) {

@@ -14,6 +14,7 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -93,6 +94,18 @@ public final class FormPost {
         return answer(form, read(type), beside, write, page);
     }
 
+    /** @param goesOn what answers once it is taken, from the address it goes on to */
+    public <R extends Record> String answer(
+            String form,
+            Class<R> type,
+            Function<R, Taken> write,
+            Function<FilledForm, String> page,
+            Function<String, String> goesOn) {
+        Bound<R> bound = read(type);
+        Taken taken = bound.isGood() ? write.apply(bound.get()) : new Taken.Refused(bound.faults());
+        return answer(form, taken, page, goesOn);
+    }
+
     /** @param bound the record as it was read, for who looked into it already */
     public <R extends Record> String answer(
             String form,
@@ -106,8 +119,29 @@ public final class FormPost {
     }
 
     public String answer(String form, Taken taken, Function<FilledForm, String> page) {
+        return answer(form, taken, page, FormPost::redirect);
+    }
+
+    public static String redirect(String to) {
+        return "redirect:" + to;
+    }
+
+    /** Our own script sent it: it is told the address of what it is answered with, and asks for nothing twice. */
+    public boolean isByScript() {
+        return "true".equals(request.getHeader("HX-Request"));
+    }
+
+    /** The answer stands at this address, which the browser then shows; a page drawn anew is no other page to go back from. */
+    public void standsAt(String address) {
+        String shown = Objects.requireNonNullElse(request.getHeader("HX-Current-URL"), "");
+        boolean same = shown.split("[?#]", 2)[0].endsWith(address);
+        response.setHeader(same ? "HX-Replace-Url" : "HX-Push-Url", address);
+    }
+
+    private String answer(
+            String form, Taken taken, Function<FilledForm, String> page, Function<String, String> goesOn) {
         return switch (taken) {
-            case Taken.On on -> "redirect:" + on.to();
+            case Taken.On on -> goesOn.apply(on.to());
             case Taken.Refused refused ->
                 again(form, refused.faults(), List.of(), HttpStatus.UNPROCESSABLE_CONTENT, page);
             case Taken.Stale stale -> again(form, stale.faults(), stale.between(), HttpStatus.CONFLICT, page);

@@ -34,6 +34,7 @@ public record FaceView(FaceMap face, List<Dot> dots) {
      * @param state {@code in}, {@code out}, {@code back}, {@code wrong}, {@code missing}, {@code hidden} or {@code captive}
      * @param due it belongs to the step at hand
      * @param kind number of its pile, so that look-alikes can be told apart without colour
+     * @param risk what lies in the tray for another hole would go through the board in this one, or this one's in another
      */
     public record Dot(
             Fastener fastener,
@@ -41,7 +42,18 @@ public record FaceView(FaceMap face, List<Dot> dots) {
             boolean due,
             int kind,
             @Nullable String torque,
-            @Nullable String holds) {}
+            @Nullable String holds,
+            boolean risk) {
+        private Dot risking(Set<Integer> kinds) {
+            boolean open = state.equals("out") && kinds.contains(kind);
+            return new Dot(fastener, state, due, kind, torque, holds, open);
+        }
+    }
+
+    /** With the open holes of these piles marked. */
+    public FaceView risking(Set<Integer> kinds) {
+        return new FaceView(face, dots.stream().map(dot -> dot.risking(kinds)).toList());
+    }
 
     /** In the order in which they are drawn: what cannot be seen yet lies under, what is to be touched now over all others. */
     public List<Dot> drawn() {
@@ -113,7 +125,8 @@ public record FaceView(FaceMap face, List<Dot> dots) {
                             Torque.of(fastener, limits)
                                     .map(AppliedLimit::toString)
                                     .orElse(null),
-                            placed.get(fastener.id())))
+                            placed.get(fastener.id()),
+                            false))
                     .toList();
             if (!dots.isEmpty()) {
                 views.add(new FaceView(face, dots));

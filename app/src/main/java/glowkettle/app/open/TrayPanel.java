@@ -11,14 +11,30 @@ import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The one tray in its three views: as it lies on the face, sorted into piles, and in numbered cells. */
-public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells, List<Mixup> mixups) {
+public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells, List<Risk> risks) {
     /** Equals that may change places. */
     public record Pile(int kind, String words, List<String> ids, double lengthMm) {}
 
     /** A cell of the mat: what belongs in it, and whether it lies there. */
     public record Cell(Fastener fastener, int kind, String state) {}
+
+    /**
+     * What must not change places: of one pile in a hole of another.
+     *
+     * @param overshootMm how much too long it would be
+     */
+    public record Risk(int longer, int shorter, BigDecimal overshootMm) {}
+
+    /** Piles of which one would go through the board in another's hole. */
+    public Set<Integer> riskyKinds() {
+        return risks.stream()
+                .flatMap(risk -> Stream.of(risk.longer(), risk.shorter()))
+                .collect(Collectors.toSet());
+    }
 
     public static TrayPanel of(JobFile job, List<FaceView> faces) {
         Set<String> inTray = Set.copyOf(JobTray.of(job).tray().result().leftOver());
@@ -51,7 +67,19 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
                         .toList(),
                 piles,
                 cells,
-                Mixup.among(lying, job.limits()));
+                Mixup.among(lying, job.limits()).stream()
+                        .filter(Mixup::dangerous)
+                        .map(mixup -> new Risk(
+                                kind(mixup.longer(), kinds), kind(mixup.shorter(), kinds), mixup.overshootMm()))
+                        .toList());
+    }
+
+    private static int kind(Fastener fastener, List<Tray.Pile> kinds) {
+        return 1
+                + kinds.indexOf(kinds.stream()
+                        .filter(pile -> pile.ids().contains(fastener.id()))
+                        .findFirst()
+                        .orElseThrow());
     }
 
     /** The hand torques of a group, each thread and seat once. */

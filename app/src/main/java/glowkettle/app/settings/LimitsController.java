@@ -39,7 +39,19 @@ class LimitsController {
     }
 
     /** A limit in the table. */
-    public record LimitRow(LimitSpec spec, AppliedLimit applied) {}
+    public record LimitRow(LimitSpec spec, AppliedLimit applied) {
+        public boolean isUnlikeItsDefault() {
+            return applied.value().compareTo(spec.byDefault()) != 0;
+        }
+
+        public String stricterWords() {
+            return switch (spec.stricter()) {
+                case LOWER -> "stricter when lower";
+                case HIGHER -> "stricter when higher";
+                case NONE -> "protects nobody";
+            };
+        }
+    }
 
     /** The newest version, chapter by chapter, and every version there was. */
     public record LimitsView(

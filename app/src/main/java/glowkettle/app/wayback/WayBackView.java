@@ -60,7 +60,15 @@ public record WayBackView(
     }
 
     public @Nullable FaceView atHand() {
-        return FaceView.atHand(faces, step == null ? null : step.side());
+        FaceView face = FaceView.atHand(faces, step == null ? null : step.side());
+        return face == null ? null : face.risking(trayPanel().riskyKinds());
+    }
+
+    public List<FaceView> otherFaces() {
+        FaceView atHand = atHand();
+        return faces.stream()
+                .filter(shown -> atHand == null || shown.face() != atHand.face())
+                .toList();
     }
 
     public TrayPanel trayPanel() {

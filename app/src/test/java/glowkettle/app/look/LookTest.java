@@ -98,6 +98,7 @@ class LookTest {
                 "/limits/compare?from=1&to=1",
                 "/limits",
                 "/keys",
+                "/calls",
                 "/sums",
                 "/sums/assess/hazard-tier?point=INTAKE&look.visiblePillow=true",
                 "/sums/free/heat-window",
@@ -164,6 +165,36 @@ class LookTest {
             technician.complaints().removeIf(complaint -> complaint.contains("404") || complaint.contains("422"));
         }
         assertThat(objections).isEmpty();
+    }
+
+    @Test
+    void menusAndCardsAreSoundWhileTheyAreOpen() {
+        Played job = Played.assessed(kettle);
+        List<String> objections = new ArrayList<>();
+        try (Technician lead = Technician.at(kettle, "lead", 820, 1180, "light")) {
+            Page page = lead.open(job.path("open")).page();
+            page.locator(".to-ways").click();
+            objections(page, EVERYTHING).forEach(found -> objections.add("ways: " + found));
+            page.keyboard().press("Escape");
+            page.locator(".who summary").click();
+            objections(page, EVERYTHING).forEach(found -> objections.add("who: " + found));
+            page.locator(".who summary").click();
+            lead.letGo().press("?");
+            assertThat(page.locator("#page-keys").isVisible()).isTrue();
+            objections(page, EVERYTHING).forEach(found -> objections.add("keys: " + found));
+            lead.press("Escape").press("e");
+            assertThat(page.locator("#evacuate-card").isVisible()).isTrue();
+            objections(page, EVERYTHING).forEach(found -> objections.add("evacuate: " + found));
+        }
+        assertThat(objections).isEmpty();
+    }
+
+    @Test
+    void theTabulatorsFirstStopLeadsToTheWork() {
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            Page page = technician.open("/library").press("Tab").press("Enter").page();
+            assertThat(page.evaluate("() => document.activeElement.id")).isEqualTo("work");
+        }
     }
 
     @Test

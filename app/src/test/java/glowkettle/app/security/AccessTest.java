@@ -52,6 +52,7 @@ class AccessTest {
                 "/isolation",
                 "/limits",
                 "/keys",
+                "/calls",
                 "/clocks",
                 "/jobs/{CLOSED}/handback/sheet.pdf",
                 "/actuator/env"

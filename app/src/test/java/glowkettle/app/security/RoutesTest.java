@@ -67,6 +67,8 @@ class RoutesTest {
                 get("/", "/", 200, 200, 200),
                 get("/clocks", "/clocks", 200, 200, 200),
                 get("/keys", "/keys", 200, 200, 200),
+                get("/calls", "/calls", 200, 200, 200),
+                get("/jobs/new/models", "/jobs/new/models?modelCode=gannet", 200, 200, 200),
                 get("/sums", "/sums", 200, 200, 200),
                 get("/sums/{stage:[a-z]+}/{name:[a-z-]+}", "/sums/fit/energy", 200, 200, 200),
                 get("/sums/put", "/sums/put?job={CLOSED}&kind=warmth-taken", 302, 302, 302),

@@ -159,7 +159,7 @@ class ArriveWalkTest {
     void takesInADeviceNobodyKnowsAndKeepsItAsAModel() {
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician.open("/jobs/new");
-            technician.page().locator("summary:has-text('Not among them')").click();
+            technician.page().locator("summary:has-text('how does it open')").click();
             technician
                     .tap("modelId", "family-screwed-in")
                     .type("owner", "Lamp room, breakwater")
@@ -188,9 +188,10 @@ class ArriveWalkTest {
                     .type("codes", "BWL-" + job)
                     .press("Enter");
             assertThat(technician.page().locator(".job-head")).containsText("Breakwater lamp " + job);
-            technician.open("/jobs/new").sees("Breakwater lamp " + job);
             technician
+                    .open("/jobs/new")
                     .type("modelCode", "bwl-" + job)
+                    .sees("Breakwater lamp " + job)
                     .type("owner", "Lamp room, breakwater")
                     .tap("openedBefore", "NO")
                     .letGo()

@@ -3,6 +3,7 @@ package glowkettle.app.walk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
@@ -40,8 +41,11 @@ class FamilyWalkTest {
     @ValueSource(strings = {"dunlin", "petrel-5", "guillemot-6", "avocet"})
     void goesFromTheCounterToAPackOnTheBench(String model) {
         try (Technician technician = Technician.at(kettle, "technician")) {
+            technician.open("/jobs/new").type("modelCode", model);
+            PlaywrightAssertions.assertThat(
+                            technician.page().locator("#models-found input[value='%s']".formatted(model)))
+                    .isVisible();
             technician
-                    .open("/jobs/new")
                     .tap("modelId", model)
                     .type("owner", "Deck crew, ferry Skua")
                     .tap("openedBefore", "NO")

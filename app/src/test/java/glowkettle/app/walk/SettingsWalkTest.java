@@ -2,6 +2,7 @@ package glowkettle.app.walk;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
@@ -34,10 +35,29 @@ class SettingsWalkTest {
     }
 
     @Test
+    void theBarSaysHowManyAreChangedAndWhichWay() {
+        try (Technician lead = Technician.at(kettle, "lead")) {
+            lead.open("/limits");
+            Locator said = lead.page().locator("[data-limit-said]");
+            lead.type("swell-guarded-percent", "6");
+            assertThat(said).hasText("1 changed, 1 looser: why?");
+            lead.type("swell-guarded-percent", "4");
+            assertThat(said).hasText("1 changed.");
+            lead.page().locator("[data-limit-find]").fill("swelling");
+            lead.page().locator("[data-limit-only='protects']").check();
+            assertThat(lead.page().locator("[data-limit]:visible").first()).containsText("welling");
+            assertThat(lead.page().locator("[data-limit]:visible:has-text('protects nobody')"))
+                    .hasCount(0);
+            lead.page().locator("[data-limit-find]").fill("no such limit");
+            assertThat(lead.page().locator("[data-limit-none]")).isVisible();
+        }
+    }
+
+    @Test
     void nobodyButALeadFindsAnythingToChange() {
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician.open("/limits");
-            assertThat(technician.page().locator("main input:not([type=hidden])"))
+            assertThat(technician.page().locator("main input[name]:not([type=hidden])"))
                     .hasCount(0);
             technician.open("/shop");
             assertThat(technician.page().locator("main button:visible")).hasCount(0);

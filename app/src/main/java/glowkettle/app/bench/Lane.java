@@ -1,0 +1,55 @@
+package glowkettle.app.bench;
+
+import glowkettle.app.format.Words;
+import glowkettle.job.CallClass;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a job waits for, on the line of the day.
+ *
+ * @param bars stretches in which it runs by itself, or already waits for hands
+ * @param marks its moments, by their class; the day it was promised for where that is today
+ */
+public record Lane(List<Bar> bars, List<Mark> marks) {
+    /** @param manner how it is drawn: {@code waits}, {@code late} or {@code danger} */
+    public record Bar(String manner, Day.Strip strip) {}
+
+    /** @param says its moment in words */
+    public record Mark(String manner, String x, String says) {
+        private static final String PROMISE = "promise";
+
+        /** A flag for what was promised, a diamond for hands; so they are told apart without colour. */
+        public String shape() {
+            return manner.equals(PROMISE) ? "M0 20V-18L14 -13L0 -8" : "M0 -9L7 0L0 9L-7 0Z";
+        }
+    }
+
+    static Lane of(BenchMapper.BenchJob job, List<BenchMapper.Moment> moments, Day day, Words words) {
+        List<Mark> marks = new ArrayList<>(moments.stream()
+                .map(moment -> new Mark(
+                        moment.rank() == CallClass.DANGER.rank() ? "danger" : "hands",
+                        day.x(moment.at()),
+                        words.time(moment.at()) + " " + moment.what()))
+                .toList());
+        Instant promise = job.promise();
+        if (promise != null && !job.closed() && day.holds(promise)) {
+            marks.add(new Mark(Mark.PROMISE, day.x(promise), words.time(promise) + " promised"));
+        }
+        Bar bar = bar(job, day);
+        return new Lane(bar == null ? List.of() : List.of(bar), marks);
+    }
+
+    private static @Nullable Bar bar(BenchMapper.BenchJob job, Day day) {
+        Instant next = job.nextAt();
+        if (next == null || job.closed()) {
+            return null;
+        }
+        if (next.isAfter(day.now())) {
+            return new Bar("waits", day.strip(job.changedAt(), next));
+        }
+        return new Bar(job.rank() == CallClass.DANGER.rank() ? "danger" : "late", day.strip(next, day.now()));
+    }
+}

@@ -1,0 +1,124 @@
+package glowkettle.app.walk;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import glowkettle.app.demo.Played;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.app.support.Technician;
+import java.util.ArrayList;
+import java.util.List;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A tap changes what changes: the rest of the page stays as it lies under the hands. */
+@ExtendWith(RunningKettle.class)
+class InPlaceWalkTest {
+    private final Kettle kettle;
+
+    InPlaceWalkTest(Kettle kettle) {
+        this.kettle = kettle;
+        kettle.clock().set(Kettle.START);
+    }
+
+    @Test
+    void whatIsOpenStaysOpenAndThePageDoesNotJump() {
+        Played job = Played.assessed(kettle);
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            Page page = technician.open(job.path("open")).page();
+            page.evaluate("() => { document.body.dataset.same = 'page'; }");
+            page.locator("summary:has-text('The steps in words')").click();
+            technician.letGo();
+            page.evaluate("() => window.scrollTo(0, 120)");
+            List<String> asked = new ArrayList<>();
+            page.onRequest(request -> asked.add(request.method() + " " + request.url()));
+
+            technician.send(" ").headed("Take the memory card out");
+
+            assertThat(page.locator("details:has(summary:has-text('The steps in words'))"))
+                    .hasAttribute("open", "");
+            Assertions.assertThat(((Number) page.evaluate("() => window.scrollY")).intValue())
+                    .isEqualTo(120);
+            assertThat(page.locator("body[data-same]")).hasCount(1);
+            // The answer to what was written is the page it goes on to; nobody asks for it once more.
+            Assertions.assertThat(asked)
+                    .filteredOn(request -> request.contains(job.path("open")))
+                    .hasSize(1);
+            technician.at(job.path("open"));
+        }
+    }
+
+    @Test
+    void whatWasTappedLastDoesNotTakeTheNextSpace() {
+        Played job = Played.assessed(kettle);
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            technician.open(job.path("open")).send(" ").headed("Take the memory card out");
+            technician.page().locator("[data-key='u']").focus();
+            technician.page().locator("[data-key='u']").click();
+            technician.headed("Shut it down");
+            technician.send(" ").headed("Take the memory card out");
+        }
+    }
+
+    @Test
+    void theKeysOfThisPageAreShownAndNoOthers() {
+        Played job = Played.assessed(kettle);
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            technician.open(job.path("open")).press("?");
+            Locator keys = technician.page().locator("#page-keys");
+            assertThat(keys).isVisible();
+            assertThat(keys).containsText("Journal");
+            assertThat(keys.locator("[data-here] dd").first()).not().isEmpty();
+            assertThat(keys).not().containsText("pressure tester");
+            technician.press("Escape");
+            assertThat(keys).isHidden();
+        }
+    }
+
+    @Test
+    void aStrokeAlongAGroupTakesAllOfItOut() {
+        Played job = Played.at(kettle, "gannet-14", "cover-screws");
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            Page page = technician.open(job.path("open")).page();
+            Locator due = page.locator(".at-hand [data-fastener][role=button]");
+            int count = due.count();
+            Assertions.assertThat(count).isGreaterThan(1);
+            page.mouse().move(middle(due.first()).x, middle(due.first()).y);
+            page.mouse().down();
+            for (Locator dot : due.all()) {
+                page.mouse().move(middle(dot).x, middle(dot).y);
+            }
+            page.mouse().up();
+            assertThat(page.locator(".job-head .counts b").first()).hasText(String.valueOf(count));
+        }
+    }
+
+    private static BoundingBox middle(Locator dot) {
+        BoundingBox box = dot.boundingBox();
+        box.x += box.width / 2;
+        box.y += box.height / 2;
+        return box;
+    }
+
+    @Test
+    void theFaceComesNearerByKeyAndStaysNearThroughTheNextTap() {
+        Played job = Played.at(kettle, "gannet-14", "cover-screws");
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            Page page = technician.open(job.path("open")).page();
+            Locator face = page.locator(".at-hand svg.face");
+            String whole = face.getAttribute("viewBox");
+            technician.press("+");
+            assertThat(face).not().hasAttribute("viewBox", whole);
+            String near = face.getAttribute("viewBox");
+            page.locator(".at-hand [data-fastener][role=button]").first().click();
+            assertThat(page.locator(".job-head .counts b").first()).hasText("1");
+            assertThat(face).hasAttribute("viewBox", near);
+            technician.press("-");
+            assertThat(face).hasAttribute("viewBox", whole);
+        }
+    }
+}
