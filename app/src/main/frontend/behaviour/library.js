@@ -178,6 +178,7 @@ const ACTS = {
         change((model) => {
             open = addTo(model, button.dataset.add, operationAt(model, open)?.id);
         }),
+    "[data-seed]": (button) => change((model) => put(model, button.dataset.seed, JSON.parse(button.dataset.with))),
     ".edge": (edge) => cut(edge.dataset.before, edge.dataset.after),
     "[data-pull]": () => {},
     "[data-operation]": (node) => choose(`operations[${read().operations.findIndex((one) => one.id === node.dataset.operation)}]`),

@@ -110,8 +110,21 @@ const NEW = {
     variants: (model) => ({ name: "a new variant", codes: [], pack: { ...model.pack } }),
 };
 
+// A point of a curve goes where its neighbours are furthest apart, half-way between them.
+function addPoint(curve) {
+    const gaps = curve.slice(1).map((point, nth) => point.socPercent - curve[nth].socPercent);
+    const after = gaps.indexOf(Math.max(...gaps));
+    const [from, to] = [curve[after], curve[after + 1]];
+    const middle = (name, digits) => Number(((from[name] + to[name]) / 2).toFixed(digits));
+    curve.splice(after + 1, 0, { socPercent: middle("socPercent", 1), cellV: middle("cellV", 4) });
+    return `voltageCurve[${after + 1}]`;
+}
+
 // Something new at the end of a list, as it is usual there.
 export function addTo(model, list, chosen) {
+    if (list === "voltageCurve") {
+        return addPoint(model.voltageCurve);
+    }
     const kind = /\.stack\.(rim|cell)$/.test(list) ? "layer" : steps(list).at(-1);
     return push(model, list, NEW[kind](model, chosen));
 }

@@ -6,6 +6,7 @@ import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
+import glowkettle.library.OwnCurve;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -34,6 +35,7 @@ public final class JobFile {
     private final JobState state;
     private final DeviceModel model;
     private final DeviceModel asDescribed;
+    private final ShopLimits version;
     private final ShopLimits limits;
     private final Instant now;
     private final boolean tiersAside;
@@ -61,7 +63,7 @@ public final class JobFile {
             JobState state,
             DeviceModel asDescribed,
             DeviceModel model,
-            ShopLimits limits,
+            ShopLimits version,
             Instant now,
             boolean tiersAside,
             Map<Sum<?>, Object> known) {
@@ -70,7 +72,8 @@ public final class JobFile {
         this.state = state;
         this.asDescribed = asDescribed;
         this.model = model;
-        this.limits = limits;
+        this.version = version;
+        this.limits = OwnCurve.judging(model.voltageCurve(), model.pack().chargeLimitV(), version);
         this.now = now;
         this.tiersAside = tiersAside;
         this.known = known;
@@ -87,7 +90,7 @@ public final class JobFile {
                 state,
                 asDescribed,
                 model,
-                limits,
+                version,
                 moment,
                 false,
                 chapters.runsOn(state) ? new ConcurrentHashMap<>() : known);
@@ -105,13 +108,13 @@ public final class JobFile {
     }
 
     /** It is this model, and these limits, that the job was reckoned by. */
-    public boolean isBy(DeviceModel library, ShopLimits version) {
-        return asDescribed == library && limits == version;
+    public boolean isBy(DeviceModel library, ShopLimits judgedBy) {
+        return asDescribed == library && version == judgedBy;
     }
 
     /** The same job as if every pack of it were sound: what its entries stand on, apart from what they tell. */
     JobFile withTiersAside() {
-        return new JobFile(number, chapters, state, asDescribed, model, limits, now, true, new ConcurrentHashMap<>());
+        return new JobFile(number, chapters, state, asDescribed, model, version, now, true, new ConcurrentHashMap<>());
     }
 
     private Tiers tiers() {
@@ -206,13 +209,13 @@ public final class JobFile {
 
     /** The job as it was at another state and moment, by the limits and the model of today. */
     public JobFile at(JobState other, Instant moment) {
-        return new JobFile(number, chapters, other, asDescribed, limits, moment);
+        return new JobFile(number, chapters, other, asDescribed, version, moment);
     }
 
     /** The job as it was at another state and moment, of a device as it is known now. */
     public JobFile asKnownNow(JobState other, Instant moment) {
         return new JobFile(
-                number, chapters, other, asDescribed, model, limits, moment, false, new ConcurrentHashMap<>());
+                number, chapters, other, asDescribed, model, version, moment, false, new ConcurrentHashMap<>());
     }
 
     public Instant now() {

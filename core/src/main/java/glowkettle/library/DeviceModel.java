@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param bonds what is glued, each with the operation that loosens it
  * @param shippingMode how the pack is cut off by the device itself, in words; null when it has no such mode
  * @param variants devices that open alike and take another pack, each told by codes of its own
+ * @param voltageCurve rested voltage against charge where it is known better than the shop's table; empty where it is not
  * @param afterwards what the owner will notice and need not fear
  */
 public record DeviceModel(
@@ -38,7 +39,8 @@ public record DeviceModel(
         @Nullable Leads leads,
         List<Target> otherTargets,
         @Nullable String shippingMode,
-        List<Variant> variants) {
+        List<Variant> variants,
+        List<OwnCurve.Point> voltageCurve) {
     private static final String TOUCH_PANEL = "touch panel";
 
     public DeviceModel {
@@ -52,6 +54,7 @@ public record DeviceModel(
         bonds = List.copyOf(bonds);
         otherTargets = List.copyOf(otherTargets);
         variants = List.copyOf(variants);
+        voltageCurve = List.copyOf(voltageCurve);
     }
 
     /** Opens as its model does and takes a pack of its own. */
@@ -155,7 +158,8 @@ public record DeviceModel(
                 leads,
                 otherTargets,
                 shippingMode,
-                variants);
+                variants,
+                voltageCurve);
     }
 
     public Optional<Bond> bondOf(String operationId) {

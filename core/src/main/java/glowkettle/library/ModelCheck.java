@@ -59,6 +59,7 @@ public final class ModelCheck {
         bonds(model, faults);
         leads(model, faults);
         variants(model, faults);
+        OwnCurve.fault(model.voltageCurve()).ifPresent(faults::add);
         return faults;
     }
 

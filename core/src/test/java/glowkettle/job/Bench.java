@@ -157,6 +157,7 @@ final class Bench {
                 null,
                 List.of(),
                 null,
+                List.of(),
                 List.of());
     }
 

@@ -98,6 +98,7 @@ final class Glued {
                 leads,
                 List.of(new DeviceModel.Target("plug", "plug")),
                 null,
+                List.of(),
                 List.of());
     }
 }

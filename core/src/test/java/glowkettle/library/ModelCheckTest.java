@@ -63,6 +63,7 @@ class ModelCheckTest {
                 null,
                 List.of(),
                 null,
+                List.of(),
                 List.of()));
     }
 

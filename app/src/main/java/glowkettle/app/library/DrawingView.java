@@ -17,16 +17,18 @@ public record DrawingView(
         @Nullable DeviceModel drawn,
         @Nullable TeardownGraph graph,
         List<StackDrawing> stacks,
+        @Nullable CurveDrawing curve,
         @Nullable ModelPart part) {
     static DrawingView of(ModelFile.Read read, String chosen, ShopLimits limits) {
         DeviceModel drawn = read.model();
         return drawn == null
-                ? new DrawingView(read.faults(), null, null, List.of(), null)
+                ? new DrawingView(read.faults(), null, null, List.of(), null, null)
                 : new DrawingView(
                         read.faults(),
                         drawn,
                         TeardownGraph.of(drawn.operations()),
                         StackDrawing.of(drawn.bonds(), limits),
+                        CurveDrawing.of(drawn, limits),
                         ModelPart.at(drawn, chosen).orElse(null));
     }
 

@@ -34,7 +34,7 @@ public record FaceView(FaceMap face, List<Dot> dots) {
      * @param state {@code in}, {@code out}, {@code back}, {@code wrong}, {@code missing}, {@code hidden} or {@code captive}
      * @param due it belongs to the step at hand
      * @param kind number of its pile, so that look-alikes can be told apart without colour
-     * @param risk what lies in the tray for another hole would go through the board in this one, or this one's in another
+     * @param risk what belongs here would go through the board in another hole that is open, too
      */
     public record Dot(
             Fastener fastener,

@@ -12,7 +12,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** The one tray in its three views: as it lies on the face, sorted into piles, and in numbered cells. */
 public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells, List<Risk> risks) {
@@ -29,11 +28,9 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
      */
     public record Risk(int longer, int shorter, BigDecimal overshootMm) {}
 
-    /** Piles of which one would go through the board in another's hole. */
+    /** Piles of which one would go through the board in another's hole: the few places where these belong are marked. */
     public Set<Integer> riskyKinds() {
-        return risks.stream()
-                .flatMap(risk -> Stream.of(risk.longer(), risk.shorter()))
-                .collect(Collectors.toSet());
+        return risks.stream().map(Risk::longer).collect(Collectors.toSet());
     }
 
     public static TrayPanel of(JobFile job, List<FaceView> faces) {
