@@ -22,16 +22,32 @@ function keepsOpen(attribute, node, change) {
 
 const headOf = (details) => details.querySelector("summary")?.textContent.trim();
 
-const mending = (alpine) => ({
+// What nobody types into is compared as a whole first: most of a page is as it was.
+const WITHOUT_FIELDS = "svg, g, table:not(:has(input, select, textarea)), footer, dialog, figcaption, dl";
+
+// What htmx must look at again: what came new, and what now leads elsewhere.
+const LEADS = ["action", "href", "hx-get", "hx-post"];
+
+const mending = (alpine, changed) => ({
     morphStyle: "innerHTML",
     callbacks: {
-        beforeAttributeUpdated: keepsOpen,
+        beforeAttributeUpdated: (attribute, node, change) => {
+            if (LEADS.includes(attribute)) {
+                changed.add(node);
+            }
+            return keepsOpen(attribute, node, change);
+        },
         // Another thing in the same place is not open because the one before it was.
         beforeNodeMorphed: (old, drawn) => {
             if (old instanceof HTMLDetailsElement && headOf(old) !== headOf(drawn)) {
                 old.open = drawn.open;
             }
-            return true;
+            return !(old instanceof Element && old.matches(WITHOUT_FIELDS) && old.isEqualNode(drawn));
+        },
+        afterNodeAdded: (node) => {
+            if (node instanceof Element) {
+                changed.add(node);
+            }
         },
         beforeNodeRemoved: (node) => {
             if (node instanceof Element) {
@@ -56,13 +72,13 @@ function turnToTheNextThing() {
 // Only what changed is drawn; the page does not jump, unless something was not taken.
 function mend(fragment, alpine) {
     const refused = fragment.querySelector("main .banner[role=alert]") !== null;
-    Idiomorph.morph(document.body, fragment, mending(alpine));
+    const changed = new Set();
+    Idiomorph.morph(document.body, fragment, mending(alpine, changed));
     turnToTheNextThing();
     if (refused) {
         window.scrollTo(0, 0);
     }
-    // The cards that lie over every page are as they were.
-    return [...document.body.children].filter((part) => !part.matches("dialog"));
+    return [...changed].filter((node) => node.isConnected);
 }
 
 // Another page comes whole: taking the old one down element by element takes longer than drawing the new one. What listens

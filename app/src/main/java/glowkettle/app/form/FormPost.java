@@ -135,7 +135,7 @@ public final class FormPost {
     public void standsAt(String address) {
         String shown = Objects.requireNonNullElse(request.getHeader("HX-Current-URL"), "");
         boolean same = shown.split("[?#]", 2)[0].endsWith(address);
-        response.setHeader(same ? "HX-Replace-Url" : "HX-Push-Url", address);
+        response.setHeader("HX-Push-Url", same ? "false" : address);
     }
 
     private String answer(

@@ -129,6 +129,7 @@ class LibraryWalkTest {
             Page page = lead.open("/library/dunlin").page();
             Locator mark = page.locator("[data-placed='D1']");
             double before = Double.parseDouble(mark.getAttribute("data-x"));
+            mark.scrollIntoViewIfNeeded();
             BoundingBox at = mark.boundingBox();
             page.mouse().move(at.x + at.width / 2, at.y + at.height / 2);
             page.mouse().down();
