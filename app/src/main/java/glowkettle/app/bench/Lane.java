@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.HtmlUtils;
 
 /**
  * What a job waits for, on the line of the day.
@@ -14,6 +15,10 @@ import org.jspecify.annotations.Nullable;
  * @param marks its moments, by their class; the day it was promised for where that is today
  */
 public record Lane(List<Bar> bars, List<Mark> marks) {
+    private static final String BARE =
+            "<svg class=\"lane\" width=\"%s\" height=\"40\" aria-hidden=\"true\"><use href=\"#day\"/>"
+                    .formatted(Day.WIDTH);
+
     /** @param manner how it is drawn: {@code waits}, {@code late} or {@code danger} */
     public record Bar(String manner, Day.Strip strip) {}
 
@@ -22,9 +27,23 @@ public record Lane(List<Bar> bars, List<Mark> marks) {
         private static final String PROMISE = "promise";
 
         /** A flag for what was promised, a diamond for hands; so they are told apart without colour. */
-        public String shape() {
+        String shape() {
             return manner.equals(PROMISE) ? "M0 20V-18L14 -13L0 -8" : "M0 -9L7 0L0 9L-7 0Z";
         }
+    }
+
+    /** As it is drawn, over the day that stands on the page once; forty rows are drawn for every look at the bench. */
+    public String svg() {
+        StringBuilder svg = new StringBuilder(BARE);
+        for (Bar bar : bars) {
+            svg.append("<rect class=\"bar %s\" x=\"%s\" width=\"%s\" y=\"14\" height=\"12\" rx=\"3\"/>"
+                    .formatted(bar.manner(), bar.strip().x(), bar.strip().width()));
+        }
+        for (Mark mark : marks) {
+            svg.append("<g class=\"moment %s\" transform=\"translate(%s 20)\"><title>%s</title><path d=\"%s\"/></g>"
+                    .formatted(mark.manner(), mark.x(), HtmlUtils.htmlEscape(mark.says()), mark.shape()));
+        }
+        return svg.append("</svg>").toString();
     }
 
     static Lane of(BenchMapper.BenchJob job, List<BenchMapper.Moment> moments, Day day, Words words) {

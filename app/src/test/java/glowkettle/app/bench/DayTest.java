@@ -88,4 +88,19 @@ class DayTest {
         assertThat(lane(null, 5, friday("16:00").plusSeconds(86_400), now).marks())
                 .isEmpty();
     }
+
+    /** What a job waits for may have been typed by anybody. */
+    @Test
+    void wordsInALaneAreWordsAndNoMarkup() {
+        Instant now = friday("12:00");
+        BenchMapper.BenchJob job = new BenchMapper.BenchJob(
+                1, "o", "m", "open", Tier.CLEAR, "w", false, null, null, false, friday("09:00"), 5);
+        List<BenchMapper.Moment> moments =
+                List.of(new BenchMapper.Moment(1, friday("14:00"), "look: <script>alert(1)</script>", 2));
+
+        assertThat(Lane.of(job, moments, Day.of(FRIDAYS, now), new Words(ZONE, now))
+                        .svg())
+                .contains("14:00 look: &lt;script&gt;")
+                .doesNotContain("<script>");
+    }
 }
