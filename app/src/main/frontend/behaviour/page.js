@@ -17,7 +17,7 @@ function keepsOpen(attribute, node, change) {
     if (attribute !== "open") {
         return true;
     }
-    return node.matches("dialog") || (change === "remove" && !node.contains(sent)) ? false : true;
+    return !(node.matches("dialog") || (change === "remove" && !node.contains(sent)));
 }
 
 const headOf = (details) => details.querySelector("summary")?.textContent.trim();
@@ -104,7 +104,9 @@ export function swapPages(alpine) {
         },
     });
     document.body.addEventListener("htmx:beforeRequest", ({ detail }) => {
-        sent = detail.elt;
+        if (detail.elt.matches("form")) {
+            sent = detail.elt;
+        }
     });
     document.body.addEventListener("htmx:beforeSwap", ({ detail }) => {
         if (detail.shouldSwap && detail.target !== document.body) {

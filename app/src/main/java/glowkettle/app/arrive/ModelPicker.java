@@ -73,7 +73,8 @@ class ModelPicker {
 
     /**
      * Settles which model a form means: the one that was tapped, else the only one that is called or coded as was typed.
-     * What was typed stays as the device's code where it is one, or where nobody has described the device.
+     * What was typed stays as the device's code where it is one, where nobody has described the device, and where nothing is
+     * called so: then it was read from the underside.
      */
     Optional<Fault> settle(FormPost post) {
         String typed = post.first("modelCode").strip();
@@ -83,7 +84,9 @@ class ModelPicker {
         }
         Optional<DeviceModel> coded = library.findByCode(typed);
         if (!tapped.isBlank()) {
-            boolean isCode = coded.isPresent() || tapped.startsWith("family-");
+            boolean isCode = coded.isPresent()
+                    || library.find(tapped).filter(DeviceModel::isFamily).isPresent()
+                    || ModelSearch.find(library.all(), typed, 1).isEmpty();
             post.typed().put("modelCode", new String[] {isCode ? typed : ""});
             return Optional.empty();
         }
