@@ -1,7 +1,5 @@
 // Which keys do something on this page, by what stands on it: so the list is never longer than the page, and never wrong.
-const SAID = { space: "Space", "/": "/" };
-
-const keyOf = (element) => SAID[element.dataset.key] ?? element.dataset.key.toUpperCase();
+const keyOf = ({ dataset }) => (dataset.key === "space" ? "Space" : dataset.key.toUpperCase());
 
 // A field says what it is by its label; everything else by its own words, without the key that is written on it.
 function wordsOf(element) {

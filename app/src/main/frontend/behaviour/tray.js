@@ -20,60 +20,46 @@ function hold(element) {
     element?.classList.add("held");
 }
 
-function takeOut(id) {
+// One that was tapped, or all along a stroke.
+function takeOut(ids) {
     const out = form("out");
-    if (out) {
-        out.querySelector("[data-one]").value = id;
-        out.requestSubmit();
+    if (out === null) {
+        return;
     }
-}
-
-// A stroke along a group takes all of it out, or puts all of it back where it came from.
-function strokeOut(ids) {
-    const out = form("out");
     const one = out.querySelector("[data-one]");
-    one.value = ids[0];
-    ids.slice(1).forEach((id) => {
-        const more = one.cloneNode();
-        more.value = id;
-        out.append(more);
+    ids.forEach((id, index) => {
+        const field = index === 0 ? one : one.cloneNode();
+        field.value = id;
+        out.append(field);
     });
     out.requestSubmit();
 }
 
-function strokeIn(ids) {
+// Each into a hole, at once.
+function putIn(placements) {
     const back = form("back");
-    const hole = back.querySelector("[data-hole]");
-    const put = back.querySelector("[data-put]");
-    ids.forEach((id, index) => {
-        const [thisHole, thisPut] = index === 0 ? [hole, put] : [hole.cloneNode(), put.cloneNode()];
-        thisHole.name = `placements[${index}].hole`;
-        thisPut.name = `placements[${index}].fastener`;
-        thisHole.value = id;
-        thisPut.value = id;
-        if (index > 0) {
-            back.append(thisHole, thisPut);
-        }
+    if (back === null) {
+        return;
+    }
+    const [firstHole, firstPut] = [back.querySelector("[data-hole]"), back.querySelector("[data-put]")];
+    placements.forEach(([hole, fastener], index) => {
+        const [holeField, putField] = index === 0 ? [firstHole, firstPut] : [firstHole.cloneNode(), firstPut.cloneNode()];
+        holeField.name = `placements[${index}].hole`;
+        putField.name = `placements[${index}].fastener`;
+        holeField.value = hole;
+        putField.value = fastener;
+        back.append(holeField, putField);
     });
     back.requestSubmit();
-}
-
-function putIn(hole, fastener) {
-    const back = form("back");
-    if (back) {
-        back.querySelector("[data-hole]").value = hole;
-        back.querySelector("[data-put]").value = fastener;
-        back.requestSubmit();
-    }
 }
 
 // A tap on a dot takes it out; on the way back it puts in what is held, or else what came from there.
 function tapped(dot) {
     const id = dot.dataset.fastener;
     if (form("out")) {
-        takeOut(id);
+        takeOut([id]);
     } else {
-        putIn(id, held ?? id);
+        putIn([[id, held ?? id]]);
         hold(null);
     }
 }
@@ -158,14 +144,14 @@ export function trayByHand() {
         from = null;
         stroked = [];
         if (along.length > 1) {
-            (form("out") ? strokeOut : strokeIn)(along);
+            form("out") ? takeOut(along) : putIn(along.map((id) => [id, id]));
             return;
         }
         const over = document.elementFromPoint(event.clientX, event.clientY);
         if (start?.dataset.fastener && form("out") && isDue(start) && over?.closest("[data-tray]")) {
-            takeOut(start.dataset.fastener);
+            takeOut([start.dataset.fastener]);
         } else if (start?.dataset.trayFastener && isDue(over?.closest("[data-fastener]"))) {
-            putIn(over.closest("[data-fastener]").dataset.fastener, start.dataset.trayFastener);
+            putIn([[over.closest("[data-fastener]").dataset.fastener, start.dataset.trayFastener]]);
         }
     });
 }

@@ -28,15 +28,7 @@ public final class OpenCircuitCurve {
         List<List<BigDecimal>> rows = limits.table(LimitTable.OPEN_CIRCUIT).rows();
         boolean iron = chemistry.family() == Chemistry.Family.IRON_PHOSPHATE;
         double from = limits.number(Limit.STRETCH_FROM_V);
-        double base = limits.number(Limit.FLAT_BASE_LIMIT_V);
-        // A limit printed a hair off the table's own is the table's.
-        boolean asTabled = chemistry
-                        .chargeLimitV()
-                        .subtract(limits.of(Limit.FLAT_BASE_LIMIT_V))
-                        .abs()
-                        .compareTo(limits.of(Limit.CHARGE_PRINT_V))
-                <= 0;
-        double factor = asTabled ? 1 : (chemistry.chargeLimitV().doubleValue() - from) / (base - from);
+        double factor = stretch(chemistry.chargeLimitV(), limits);
         double[] soc = new double[rows.size()];
         double[] volts = new double[rows.size()];
         for (int i = 0; i < soc.length; i++) {
@@ -48,6 +40,15 @@ public final class OpenCircuitCurve {
                 ? new OpenCircuitCurve(
                         soc, volts, limits.number(Limit.IRON_SOC_BELOW_V), limits.number(Limit.IRON_SOC_ABOVE_V))
                 : new OpenCircuitCurve(soc, volts, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
+    }
+
+    /** By what the table's voltages above the knee are stretched for cells with this charge limit. */
+    public static double stretch(BigDecimal chargeLimitV, ShopLimits limits) {
+        double from = limits.number(Limit.STRETCH_FROM_V);
+        BigDecimal base = limits.of(Limit.FLAT_BASE_LIMIT_V);
+        // A limit printed a hair off the table's own is the table's.
+        boolean asTabled = chargeLimitV.subtract(base).abs().compareTo(limits.of(Limit.CHARGE_PRINT_V)) <= 0;
+        return asTabled ? 1 : (chargeLimitV.doubleValue() - from) / (base.doubleValue() - from);
     }
 
     /** State of charge in %, or empty where the curve is too flat for a voltage to tell. */

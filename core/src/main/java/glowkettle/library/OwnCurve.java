@@ -1,6 +1,7 @@
 package glowkettle.library;
 
 import glowkettle.cell.Chemistry;
+import glowkettle.cell.OpenCircuitCurve;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
@@ -9,7 +10,6 @@ import glowkettle.limits.LimitTable;
 import glowkettle.limits.ShopLimits;
 import glowkettle.limits.Table;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -72,45 +72,31 @@ public final class OwnCurve {
         if (curve.isEmpty()) {
             return limits;
         }
-        Chemistry chemistry = Chemistry.chargedTo(chargeLimitV, limits);
-        boolean iron = chemistry.family() == Chemistry.Family.IRON_PHOSPHATE;
-        Table shops = limits.table(LimitTable.OPEN_CIRCUIT);
+        boolean iron = Chemistry.chargedTo(chargeLimitV, limits).family() == Chemistry.Family.IRON_PHOSPHATE;
+        OpenCircuitCurve others = OpenCircuitCurve.of(
+                new Chemistry(
+                        iron ? Chemistry.Family.LITHIUM : Chemistry.Family.IRON_PHOSPHATE,
+                        limits.of(Limit.FLAT_BASE_LIMIT_V)),
+                limits);
+        double stretch = OpenCircuitCurve.stretch(chargeLimitV, limits);
         List<List<BigDecimal>> rows = new ArrayList<>();
         for (Point point : curve) {
-            BigDecimal others = between(shops.rows(), point.socPercent(), iron ? 1 : 2);
+            BigDecimal other = Figures.round(others.volts(point.socPercent().doubleValue()), PLACES);
             rows.add(
                     iron
-                            ? List.of(point.socPercent(), others, point.cellV())
-                            : List.of(point.socPercent(), unstretched(point.cellV(), chemistry, limits), others));
+                            ? List.of(point.socPercent(), other, point.cellV())
+                            : List.of(point.socPercent(), unstretched(point.cellV(), stretch, limits), other));
         }
-        return limits.with(LimitTable.OPEN_CIRCUIT, new Table(shops.columns(), rows));
+        return limits.with(
+                LimitTable.OPEN_CIRCUIT,
+                new Table(limits.table(LimitTable.OPEN_CIRCUIT).columns(), rows));
     }
 
     /** The table is stretched to charge limits over its own; what was measured has been so already. */
-    private static BigDecimal unstretched(BigDecimal cellV, Chemistry chemistry, ShopLimits limits) {
+    private static BigDecimal unstretched(BigDecimal cellV, double stretch, ShopLimits limits) {
         BigDecimal from = limits.of(Limit.STRETCH_FROM_V);
-        BigDecimal base = limits.of(Limit.FLAT_BASE_LIMIT_V);
-        BigDecimal limit = chemistry.chargeLimitV();
-        boolean asTabled = limit.subtract(base).abs().compareTo(limits.of(Limit.CHARGE_PRINT_V)) <= 0;
-        return asTabled || cellV.compareTo(from) <= 0
+        return cellV.compareTo(from) <= 0
                 ? cellV
-                : from.add(cellV.subtract(from)
-                        .multiply(base.subtract(from))
-                        .divide(limit.subtract(from), PLACES, RoundingMode.HALF_EVEN));
-    }
-
-    private static BigDecimal between(List<List<BigDecimal>> rows, BigDecimal socPercent, int column) {
-        for (int i = 1; i < rows.size(); i++) {
-            List<BigDecimal> before = rows.get(i - 1);
-            List<BigDecimal> after = rows.get(i);
-            if (socPercent.compareTo(after.getFirst()) <= 0) {
-                BigDecimal share = socPercent
-                        .subtract(before.getFirst())
-                        .divide(after.getFirst().subtract(before.getFirst()), PLACES, RoundingMode.HALF_EVEN);
-                return before.get(column)
-                        .add(after.get(column).subtract(before.get(column)).multiply(share));
-            }
-        }
-        return rows.getLast().get(column);
+                : from.add(Figures.round(cellV.subtract(from).doubleValue() / stretch, PLACES));
     }
 }

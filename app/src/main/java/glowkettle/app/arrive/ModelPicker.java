@@ -82,16 +82,17 @@ class ModelPicker {
         if (typed.isEmpty()) {
             return Optional.empty();
         }
+        Collection<DeviceModel> all = library.all();
         Optional<DeviceModel> coded = library.findByCode(typed);
         if (!tapped.isBlank()) {
             boolean isCode = coded.isPresent()
-                    || library.find(tapped).filter(DeviceModel::isFamily).isPresent()
-                    || ModelSearch.find(library.all(), typed, 1).isEmpty();
+                    || all.stream()
+                            .anyMatch(model -> model.isFamily() && model.id().equals(tapped))
+                    || ModelSearch.find(all, typed, 1).isEmpty();
             post.typed().put("modelCode", new String[] {isCode ? typed : ""});
             return Optional.empty();
         }
-        List<DeviceModel> meant =
-                coded.map(List::of).orElseGet(() -> ModelSearch.find(library.all(), typed, MOST_FOUND));
+        List<DeviceModel> meant = coded.map(List::of).orElseGet(() -> ModelSearch.find(all, typed, MOST_FOUND));
         if (meant.size() == 1) {
             post.typed().put("modelId", new String[] {meant.getFirst().id()});
             post.typed().put("modelCode", new String[] {coded.isPresent() ? typed : ""});

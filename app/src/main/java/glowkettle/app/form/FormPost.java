@@ -101,9 +101,7 @@ public final class FormPost {
             Function<R, Taken> write,
             Function<FilledForm, String> page,
             Function<String, String> goesOn) {
-        Bound<R> bound = read(type);
-        Taken taken = bound.isGood() ? write.apply(bound.get()) : new Taken.Refused(bound.faults());
-        return answer(form, taken, page, goesOn);
+        return answer(form, taken(read(type), List.of(), write), page, goesOn);
     }
 
     /** @param bound the record as it was read, for who looked into it already */
@@ -113,9 +111,13 @@ public final class FormPost {
             List<Fault> beside,
             Function<R, Taken> write,
             Function<FilledForm, String> page) {
+        return answer(form, taken(bound, beside, write), page);
+    }
+
+    private static <R extends Record> Taken taken(Bound<R> bound, List<Fault> beside, Function<R, Taken> write) {
         List<Fault> faults =
                 Stream.concat(bound.faults().stream(), beside.stream()).toList();
-        return answer(form, faults.isEmpty() ? write.apply(bound.get()) : new Taken.Refused(faults), page);
+        return faults.isEmpty() ? write.apply(bound.get()) : new Taken.Refused(faults);
     }
 
     public String answer(String form, Taken taken, Function<FilledForm, String> page) {

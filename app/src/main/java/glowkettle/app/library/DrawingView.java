@@ -4,6 +4,7 @@ import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
 import glowkettle.limits.ShopLimits;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,16 +35,15 @@ public record DrawingView(
 
     /** The operation that is open for change. */
     public @Nullable Operation chosen() {
-        return drawn == null || part == null
-                ? null
-                : drawn.operations().stream()
-                        .filter(operation -> path(operation).equals(part.path()))
-                        .findFirst()
-                        .orElse(null);
-    }
-
-    public String path(Operation operation) {
-        return "operations[" + (drawn == null ? 0 : drawn.operations().indexOf(operation)) + "]";
+        if (drawn == null || part == null) {
+            return null;
+        }
+        List<Operation> operations = drawn.operations();
+        return IntStream.range(0, operations.size())
+                .filter(nth -> isOpen("operations[" + nth + "]"))
+                .mapToObj(operations::get)
+                .findFirst()
+                .orElse(null);
     }
 
     public boolean isOpen(String path) {

@@ -168,7 +168,8 @@ public record FaceView(FaceMap face, List<Dot> dots) {
                         .isPresent();
     }
 
-    private static int pile(Fastener fastener, List<Tray.Pile> piles) {
+    /** Number of the pile it lies in, from one; 0 where it lies in none. */
+    static int pile(Fastener fastener, List<Tray.Pile> piles) {
         for (int i = 0; i < piles.size(); i++) {
             if (piles.get(i).ids().contains(fastener.id())) {
                 return i + 1;

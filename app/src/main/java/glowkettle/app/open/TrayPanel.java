@@ -67,16 +67,10 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
                 Mixup.among(lying, job.limits()).stream()
                         .filter(Mixup::dangerous)
                         .map(mixup -> new Risk(
-                                kind(mixup.longer(), kinds), kind(mixup.shorter(), kinds), mixup.overshootMm()))
+                                FaceView.pile(mixup.longer(), kinds),
+                                FaceView.pile(mixup.shorter(), kinds),
+                                mixup.overshootMm()))
                         .toList());
-    }
-
-    private static int kind(Fastener fastener, List<Tray.Pile> kinds) {
-        return 1
-                + kinds.indexOf(kinds.stream()
-                        .filter(pile -> pile.ids().contains(fastener.id()))
-                        .findFirst()
-                        .orElseThrow());
     }
 
     /** The hand torques of a group, each thread and seat once. */
