@@ -117,8 +117,8 @@ final class BodyRows {
     }
 
     private void damage(Look look, boolean warm) {
-        boolean fresh = look.damageAgeHours() == null
-                || look.damageAgeHours().compareTo(row.limits().of(Limit.DAMAGE_FRESH_HOURS)) <= 0;
+        boolean fresh = look.damage().damageAgeHours() == null
+                || look.damage().damageAgeHours().compareTo(row.limits().of(Limit.DAMAGE_FRESH_HOURS)) <= 0;
         boolean runaway = warm && fresh;
         row.seen(
                 look.piercedTornCreased(),
@@ -127,7 +127,7 @@ final class BodyRows {
                 runaway
                         ? "Pierced, torn or creased, warm, and the damage is fresh or of unknown age."
                         : "Pierced, torn, or creased with layers showing.");
-        boolean bent = row.reaches(Limit.STRAIN_BENT_PERCENT, look.faceStrainPercent());
+        boolean bent = row.reaches(Limit.STRAIN_BENT_PERCENT, look.damage().faceStrainPercent());
         boolean dented = Boolean.TRUE.equals(look.dentedBentDropped());
         boolean serious = anySwelling() || warm;
         row.seen(

@@ -61,7 +61,7 @@ final class FiredRows {
             String rule,
             String sentence,
             Condition... conditions) {
-        String unit = ShopLimits.spec(limit).unit();
+        String unit = ShopLimits.spec(limit).range().unit();
         Quantity measured = reading == null ? null : Quantity.of(reading, unit);
         fired.add(new FiredRow(
                 tier, new Finding(rule, tier.weight(), measured, limits.applied(limit), sentence), Set.of(conditions)));

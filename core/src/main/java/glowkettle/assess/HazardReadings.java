@@ -1,5 +1,6 @@
 package glowkettle.assess;
 
+import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.math.BigDecimal;
@@ -16,18 +17,9 @@ public record HazardReadings(
         Thickness thickness,
         Seam seam,
         Voltage voltage,
-        VoltageDrop voltageDrop,
-        VoltageDrop secondVoltageDrop) {
+        @Flat Drops drops) {
     public static final HazardReadings NONE = new HazardReadings(
-            Point.INTAKE,
-            Look.NONE,
-            Warmth.NONE,
-            Cell.NONE,
-            Thickness.NONE,
-            Seam.NONE,
-            Voltage.NONE,
-            VoltageDrop.NONE,
-            VoltageDrop.NONE);
+            Point.INTAKE, Look.NONE, Warmth.NONE, Cell.NONE, Thickness.NONE, Seam.NONE, Voltage.NONE, Drops.NONE);
 
     /** Where the pack is: in its device, out of it, or new and out of its box. Each needs other readings. */
     public enum Point {
@@ -37,19 +29,19 @@ public record HazardReadings(
     }
 
     HazardReadings with(Warmth other) {
-        return new HazardReadings(point, look, other, cell, thickness, seam, voltage, voltageDrop, secondVoltageDrop);
+        return new HazardReadings(point, look, other, cell, thickness, seam, voltage, drops);
     }
 
     HazardReadings with(Cell other) {
-        return new HazardReadings(point, look, warmth, other, thickness, seam, voltage, voltageDrop, secondVoltageDrop);
+        return new HazardReadings(point, look, warmth, other, thickness, seam, voltage, drops);
     }
 
     HazardReadings with(Thickness other) {
-        return new HazardReadings(point, look, warmth, cell, other, seam, voltage, voltageDrop, secondVoltageDrop);
+        return new HazardReadings(point, look, warmth, cell, other, seam, voltage, drops);
     }
 
     HazardReadings with(Voltage other) {
-        return new HazardReadings(point, look, warmth, cell, thickness, seam, other, voltageDrop, secondVoltageDrop);
+        return new HazardReadings(point, look, warmth, cell, thickness, seam, other, drops);
     }
 
     /** Where wetness reaches. */
@@ -86,13 +78,9 @@ public record HazardReadings(
             @Says("Wet: no, the device only, or the pack itself") @Nullable
             Wet wet,
 
-            @Says("Hours since the damage") @Within(min = "0", max = "100000", unit = "h") @Nullable
-            BigDecimal damageAgeHours,
-
-            @Says("Face strain by bending") @Within(min = "0", max = "100", unit = "%") @Nullable
-            BigDecimal faceStrainPercent) {
-        public static final Look NONE = new Look(null, null, null, null, null, null, null, null, null);
-        public static final Look GOOD = new Look(false, false, false, false, false, false, Wet.NO, null, null);
+            @Flat Damage damage) {
+        public static final Look NONE = new Look(null, null, null, null, null, null, null, Damage.NONE);
+        public static final Look GOOD = new Look(false, false, false, false, false, false, Wet.NO, Damage.NONE);
 
         /** Anything that a sound pack does not show. */
         public boolean findsSomething() {
@@ -119,6 +107,16 @@ public record HazardReadings(
                             wet)
                     .allMatch(java.util.Objects::nonNull);
         }
+    }
+
+    /** How old and how deep a dent or a bend is. */
+    public record Damage(
+            @Says("Hours since the damage") @Within(min = "0", max = "100000", unit = "h") @Nullable
+            BigDecimal damageAgeHours,
+
+            @Says("Face strain by bending") @Within(min = "0", max = "100", unit = "%") @Nullable
+            BigDecimal faceStrainPercent) {
+        public static final Damage NONE = new Damage(null, null);
     }
 
     /** Surface temperature and what could explain it. */
@@ -335,5 +333,10 @@ public record HazardReadings(
             @Says("How far the temperature moved meanwhile") @Within(min = "0", max = "100", unit = "K") @Nullable
             BigDecimal temperatureMoveK) {
         public static final VoltageDrop NONE = new VoltageDrop(null, null, null, null);
+    }
+
+    /** The voltage at rest, watched once and, where that is not enough, again. */
+    public record Drops(VoltageDrop voltageDrop, VoltageDrop secondVoltageDrop) {
+        public static final Drops NONE = new Drops(VoltageDrop.NONE, VoltageDrop.NONE);
     }
 }

@@ -4,6 +4,7 @@ import glowkettle.cell.Chemistry;
 import glowkettle.cell.OpenCircuitCurve;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Quantity;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
@@ -33,22 +34,16 @@ public record Resistance(
         @Says("After 10 s") @Nullable BigDecimal after10sOhm,
         @Says("Times the reference") @Nullable BigDecimal timesReference,
         boolean worn,
-        @Says("Goes dark below a charge of") BigDecimal shutDownSocPercent,
-        @Says("That is at least") BigDecimal shutDownLowPercent,
-        @Says("That is at most") BigDecimal shutDownHighPercent) {
+        @Flat(prefix = "shutDown") ShutDown shutDown) {
+    /** Where a device goes dark under this load, with what the meter's error makes of it. */
+    public record ShutDown(
+            @Says("Goes dark below a charge of") BigDecimal socPercent,
+            @Says("That is at least") BigDecimal lowPercent,
+            @Says("That is at most") BigDecimal highPercent) {}
+
     /** A load step at the pack. */
     public record Readings(
-            @Says("At rest, whole pack") @Within(min = "1", max = "120", unit = "V")
-            BigDecimal restV,
-
-            @Says("Under load after 1 s") @Within(min = "0.5", max = "120", unit = "V")
-            BigDecimal loadAfter1sV,
-
-            @Says("Under load after 10 s") @Within(min = "0.5", max = "120", unit = "V") @Nullable
-            BigDecimal loadAfter10sV,
-
-            @Says("Load current") @Within(min = "0.01", max = "200", unit = "A")
-            BigDecimal loadA,
+            @Flat LoadStep load,
 
             @Says("Reference at 25 °C, whole pack") @Within(min = "0.0005", max = "20", unit = "Ω") @Nullable
             BigDecimal referenceOhm,
@@ -65,32 +60,48 @@ public record Resistance(
             @Says("Meter error, either way") @Within(min = "0", max = "200", unit = "mV")
             BigDecimal meterErrorMv) {}
 
+    /** The whole pack, before and while a known current is drawn. */
+    public record LoadStep(
+            @Says("At rest, whole pack") @Within(min = "1", max = "120", unit = "V")
+            BigDecimal restV,
+
+            @Says("Under load after 1 s") @Within(min = "0.5", max = "120", unit = "V")
+            BigDecimal loadAfter1sV,
+
+            @Says("Under load after 10 s") @Within(min = "0.5", max = "120", unit = "V") @Nullable
+            BigDecimal loadAfter10sV,
+
+            @Says("Load current") @Within(min = "0.01", max = "200", unit = "A")
+            BigDecimal loadA) {}
+
     /** Even at the worst of the meter's error, the cut-off is not reached before it is empty. */
     public boolean runsToEmpty() {
-        return shutDownHighPercent.signum() <= 0;
+        return shutDown.highPercent().signum() <= 0;
     }
 
     public static Result<Resistance> of(Readings step, ShopLimits limits) {
-        double drop = step.restV().subtract(step.loadAfter1sV()).doubleValue();
+        double drop = step.load().restV().subtract(step.load().loadAfter1sV()).doubleValue();
         if (drop <= 0) {
             throw new Unanswerable(
                     "loadAfter1sV",
-                    "%s V under load is not below %s V at rest".formatted(step.loadAfter1sV(), step.restV()));
+                    "%s V under load is not below %s V at rest"
+                            .formatted(step.load().loadAfter1sV(), step.load().restV()));
         }
-        if (step.loadAfter10sV() != null && step.loadAfter10sV().compareTo(step.restV()) > 0) {
+        if (step.load().loadAfter10sV() != null
+                && step.load().loadAfter10sV().compareTo(step.load().restV()) > 0) {
             throw new Unanswerable(
                     "loadAfter10sV",
                     "%s V after 10 s under load is above %s V at rest; take both again"
-                            .formatted(step.loadAfter10sV(), step.restV()));
+                            .formatted(step.load().loadAfter10sV(), step.load().restV()));
         }
         BigDecimal most = limits.of(Limit.CELL_MOST_V).multiply(step.series());
-        if (step.restV().compareTo(most) > 0) {
+        if (step.load().restV().compareTo(most) > 0) {
             throw new Unanswerable(
                     "restV",
                     "%s V at rest is more than %s cells hold, %s V; count the cells or read the voltage again"
-                            .formatted(step.restV(), step.series(), most));
+                            .formatted(step.load().restV(), step.series(), most));
         }
-        double current = step.loadA().doubleValue();
+        double current = step.load().loadA().doubleValue();
         double error = 2 * step.meterErrorMv().doubleValue() / 1000;
         double ohm = drop / current;
         double low = Math.max(0, drop - error) / current;
@@ -101,9 +112,15 @@ public record Resistance(
                 : Figures.round(ohm / step.referenceOhm().doubleValue(), 2);
         boolean worn = step.referenceOhm() != null
                 && ohm > step.referenceOhm().doubleValue() * limits.number(Limit.RESISTANCE_WORN_FACTOR);
-        BigDecimal later = step.loadAfter10sV() == null
+        BigDecimal later = step.load().loadAfter10sV() == null
                 ? null
-                : Figures.round(step.restV().subtract(step.loadAfter10sV()).doubleValue() / current, 3);
+                : Figures.round(
+                        step.load()
+                                        .restV()
+                                        .subtract(step.load().loadAfter10sV())
+                                        .doubleValue()
+                                / current,
+                        3);
         OpenCircuitCurve curve =
                 OpenCircuitCurve.of(Chemistry.known(step.chargeLimitV(), "chargeLimitV", limits), limits);
         double darkest = later == null ? ohm : Math.max(ohm, later.doubleValue());
@@ -114,15 +131,16 @@ public record Resistance(
                 later,
                 times,
                 worn,
-                shutDown(curve, step, darkest),
-                shutDown(curve, step, Math.max(0, darkest - (ohm - low))),
-                shutDown(curve, step, darkest + (high - ohm)));
+                new ShutDown(
+                        shutDown(curve, step, darkest),
+                        shutDown(curve, step, Math.max(0, darkest - (ohm - low))),
+                        shutDown(curve, step, darkest + (high - ohm))));
         return new Result<>(resistance, findings(resistance, step, limits), working(resistance, step));
     }
 
     private static BigDecimal shutDown(OpenCircuitCurve curve, Readings step, double ohm) {
         double perCellV = step.cutOffV().doubleValue()
-                + step.loadA().doubleValue() * ohm / step.series().doubleValue();
+                + step.load().loadA().doubleValue() * ohm / step.series().doubleValue();
         return Figures.round(curve.socPercent(perCellV), 0);
     }
 
@@ -142,7 +160,7 @@ public record Resistance(
                             ? "Worn by its resistance, whatever the capacity says."
                             : "The resistance is within what its reference allows."));
         }
-        String load = Figures.withUnit(step.loadA(), "A");
+        String load = Figures.withUnit(step.load().loadA(), "A");
         findings.add(Finding.note(
                 "sudden-shut-down",
                 resistance.runsToEmpty()
@@ -150,9 +168,9 @@ public record Resistance(
                         : "Under %s it goes dark at about %s of charge, %s to %s."
                                 .formatted(
                                         load,
-                                        Figures.withUnit(resistance.shutDownSocPercent(), "%"),
-                                        Figures.of(resistance.shutDownLowPercent()),
-                                        Figures.withUnit(resistance.shutDownHighPercent(), "%"))));
+                                        Figures.withUnit(resistance.shutDown().socPercent(), "%"),
+                                        Figures.of(resistance.shutDown().lowPercent()),
+                                        Figures.withUnit(resistance.shutDown().highPercent(), "%"))));
         return findings;
     }
 
@@ -160,9 +178,9 @@ public record Resistance(
         return Working.of(
                 "R = (%s − %s) / %s = %s, %s to %s with ±%s"
                         .formatted(
-                                Figures.withUnit(step.restV(), "V"),
-                                Figures.withUnit(step.loadAfter1sV(), "V"),
-                                Figures.withUnit(step.loadA(), "A"),
+                                Figures.withUnit(step.load().restV(), "V"),
+                                Figures.withUnit(step.load().loadAfter1sV(), "V"),
+                                Figures.withUnit(step.load().loadA(), "A"),
                                 Figures.withUnit(resistance.ohm(), "Ω"),
                                 Figures.of(resistance.lowOhm()),
                                 Figures.withUnit(resistance.highOhm(), "Ω"),
@@ -170,7 +188,7 @@ public record Resistance(
                 "dark where V_oc < %s + %s · R / %s per cell"
                         .formatted(
                                 Figures.withUnit(step.cutOffV(), "V"),
-                                Figures.withUnit(step.loadA(), "A"),
+                                Figures.withUnit(step.load().loadA(), "A"),
                                 Figures.of(step.series())));
     }
 }

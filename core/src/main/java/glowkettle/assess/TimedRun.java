@@ -2,6 +2,7 @@ package glowkettle.assess;
 
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
@@ -22,14 +23,7 @@ public final class TimedRun {
 
     /** What was noted of a run, and what it is held against. */
     public record Readings(
-            @Says("Last seen running after") @Within(min = "0.05", max = "200", unit = "h")
-            BigDecimal lastSeenRunningHours,
-
-            @Says("Found off after; the same when somebody saw it end") @Within(min = "0.05", max = "200", unit = "h")
-            BigDecimal foundOffHours,
-
-            @Says("It was full at the start") Boolean fromFull,
-            @Says("It slept in between") Boolean slept,
+            @Flat Ran ran,
 
             @Says("Average load") @Within(min = "0.01", max = "1000", unit = "W") @Nullable
             BigDecimal averageLoadW,
@@ -46,19 +40,30 @@ public final class TimedRun {
             @Says("Design capacity") @Within(min = "1", max = "1000000", unit = "mAh")
             BigDecimal designCapacityMah) {}
 
+    /** What was seen of it. */
+    public record Ran(
+            @Says("Last seen running after") @Within(min = "0.05", max = "200", unit = "h")
+            BigDecimal lastSeenRunningHours,
+
+            @Says("Found off after; the same when somebody saw it end") @Within(min = "0.05", max = "200", unit = "h")
+            BigDecimal foundOffHours,
+
+            @Says("It was full at the start") Boolean fromFull,
+            @Says("It slept in between") Boolean slept) {}
+
     public static Result<Evidence> read(Readings run, ShopLimits limits) {
-        double low = run.lastSeenRunningHours().doubleValue();
-        double high = run.foundOffHours().doubleValue();
+        double low = run.ran().lastSeenRunningHours().doubleValue();
+        double high = run.ran().foundOffHours().doubleValue();
         if (low > high) {
             throw new Unanswerable(
                     "foundOffHours",
                     "found off after %s h, which lies before last seen running after %s h"
-                            .formatted(run.foundOffHours(), run.lastSeenRunningHours()));
+                            .formatted(run.ran().foundOffHours(), run.ran().lastSeenRunningHours()));
         }
-        if (run.slept()) {
+        if (run.ran().slept()) {
             return refused("It slept in between, so the run says nothing. Let it run again with sleep switched off.");
         }
-        if (!run.fromFull()) {
+        if (!run.ran().fromFull()) {
             return refused(
                     "It was not full at the start, so the run says nothing. Charge it full and let it run again.");
         }
@@ -94,11 +99,14 @@ public final class TimedRun {
             throw new Unanswerable("newAtMostHours", "%s h at most is less than %s h at least".formatted(most, least));
         }
         BigDecimal bound = most.multiply(limits.of(Limit.CAPACITY_MOST_PERCENT)).movePointLeft(2);
-        if (run.lastSeenRunningHours().compareTo(bound) > 0) {
+        if (run.ran().lastSeenRunningHours().compareTo(bound) > 0) {
             throw new Unanswerable(
                     "lastSeenRunningHours",
                     "it ran %s h and at most %s h when it was new: over %s of new cannot be; look at both again"
-                            .formatted(run.lastSeenRunningHours(), most, limits.applied(Limit.CAPACITY_MOST_PERCENT)));
+                            .formatted(
+                                    run.ran().lastSeenRunningHours(),
+                                    most,
+                                    limits.applied(Limit.CAPACITY_MOST_PERCENT)));
         }
         double runWidth = high / low;
         double newWidth = most.doubleValue() / least.doubleValue();
@@ -144,9 +152,10 @@ public final class TimedRun {
     }
 
     private static String span(Readings run) {
-        return run.lastSeenRunningHours().compareTo(run.foundOffHours()) == 0
-                ? Figures.withUnit(run.foundOffHours(), "h")
-                : Figures.of(run.lastSeenRunningHours()) + " to " + Figures.withUnit(run.foundOffHours(), "h");
+        return run.ran().lastSeenRunningHours().compareTo(run.ran().foundOffHours()) == 0
+                ? Figures.withUnit(run.ran().foundOffHours(), "h")
+                : Figures.of(run.ran().lastSeenRunningHours()) + " to "
+                        + Figures.withUnit(run.ran().foundOffHours(), "h");
     }
 
     private static String range(double low, double high, int decimals, String unit) {

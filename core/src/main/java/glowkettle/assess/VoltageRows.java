@@ -33,8 +33,8 @@ final class VoltageRows {
     void judge(boolean anySwelling, boolean warm) {
         level();
         spread();
-        boolean first = drop(readings.voltageDrop());
-        boolean second = drop(readings.secondVoltageDrop());
+        boolean first = drop(readings.drops().voltageDrop());
+        boolean second = drop(readings.drops().secondVoltageDrop());
         boolean dropKnown = first || second;
         boolean liftedOut = readings.point() != Point.INTAKE;
         row.missing(
@@ -153,7 +153,7 @@ final class VoltageRows {
         boolean low = lowestV != null && lowestV.compareTo(row.limits().of(Limit.CELL_DROP_NEEDED_V)) <= 0;
         boolean wet = look.wet() == Wet.DEVICE || look.wet() == Wet.PACK;
         boolean damaged = Boolean.TRUE.equals(look.dentedBentDropped())
-                || row.reaches(Limit.STRAIN_BENT_PERCENT, look.faceStrainPercent());
+                || row.reaches(Limit.STRAIN_BENT_PERCENT, look.damage().faceStrainPercent());
         return wet || damaged || warm || anySwelling || low;
     }
 }

@@ -88,20 +88,20 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
         return of(
                 new ChargeRequest(
                         capacityAh,
-                        pack.resistanceOhm(),
-                        pack.series(),
-                        pack.chargeLimitV(),
-                        pack.chargeA(),
+                        pack.inDevice().resistanceOhm(),
+                        pack.ratings().series(),
+                        pack.ratings().chargeLimitV(),
+                        pack.inDevice().chargeA(),
                         CHARGE_LEFT_PERCENT),
                 new RunDownRequest(
                         capacityAh,
-                        pack.resistanceOhm(),
-                        pack.series(),
-                        pack.chargeLimitV(),
-                        pack.lightUseW(),
-                        pack.cutOffV(),
+                        pack.inDevice().resistanceOhm(),
+                        pack.ratings().series(),
+                        pack.ratings().chargeLimitV(),
+                        pack.inDevice().lightUseW(),
+                        pack.inDevice().cutOffV(),
                         BigDecimal.valueOf(100),
-                        pack.shutDownPercent()),
+                        pack.inDevice().shutDownPercent()),
                 limits);
     }
 

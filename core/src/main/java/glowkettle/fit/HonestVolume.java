@@ -13,19 +13,19 @@ final class HonestVolume {
 
     /** NaN when a size is missing. */
     static double litres(Honesty.Claim claim, ShopLimits limits) {
-        if (claim.thicknessMm() == null || claim.lengthMm() == null) {
+        if (claim.size().thicknessMm() == null || claim.size().lengthMm() == null) {
             return Double.NaN;
         }
-        double thickness = claim.thicknessMm().doubleValue();
-        double length = claim.lengthMm().doubleValue();
+        double thickness = claim.size().thicknessMm().doubleValue();
+        double length = claim.size().lengthMm().doubleValue();
         if (claim.body() == Body.ROUND) {
             double diameter = thickness + limits.number(Limit.WRAP_DIAMETER_MM);
             double wrapped = length + limits.number(Limit.WRAP_LENGTH_MM);
             return Math.PI / 4 * diameter * diameter * wrapped * cells(claim) / CUBIC_MM_PER_LITRE;
         }
-        return claim.widthMm() == null
+        return claim.size().widthMm() == null
                 ? Double.NaN
-                : thickness * claim.widthMm().doubleValue() * length / CUBIC_MM_PER_LITRE;
+                : thickness * claim.size().widthMm().doubleValue() * length / CUBIC_MM_PER_LITRE;
     }
 
     static Limit ceiling(Honesty.Claim claim, double litres, ShopLimits limits) {
@@ -60,10 +60,10 @@ final class HonestVolume {
     }
 
     private static boolean isSize(Honesty.Claim claim, double diameter, double length) {
-        return claim.thicknessMm() != null
-                && claim.lengthMm() != null
-                && claim.thicknessMm().doubleValue() == diameter
-                && claim.lengthMm().doubleValue() == length;
+        return claim.size().thicknessMm() != null
+                && claim.size().lengthMm() != null
+                && claim.size().thicknessMm().doubleValue() == diameter
+                && claim.size().lengthMm().doubleValue() == length;
     }
 
     private static Limit pouch(double millilitres) {

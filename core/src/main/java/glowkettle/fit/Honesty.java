@@ -1,8 +1,10 @@
 package glowkettle.fit;
 
 import glowkettle.cell.Body;
+import glowkettle.cell.Calipered;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Quantity;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
@@ -40,14 +42,7 @@ public final class Honesty {
             @Says("Cells in the body; 1 when not said") @Within(min = "1", max = "3000", whole = true) @Nullable
             BigDecimal cells,
 
-            @Says("Thickness; the diameter of a round cell") @Within(min = "0.3", max = "200", unit = "mm") @Nullable
-            BigDecimal thicknessMm,
-
-            @Says("Width; not needed for a round cell") @Within(min = "1", max = "1000", unit = "mm") @Nullable
-            BigDecimal widthMm,
-
-            @Says("Length") @Within(min = "1", max = "1000", unit = "mm") @Nullable
-            BigDecimal lengthMm,
+            @Flat Calipered size,
 
             @Says("Cells inside are of size") @Nullable RoundSize roundSize,
 

@@ -82,18 +82,25 @@ public final class PackComparison {
 
     private static @Nullable BigDecimal voltage(
             PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
-        Result<PackVoltage.Outcome> read =
-                PackVoltage.read(new PackVoltage.Label(offered.nominalV(), offered.chargeV()), limits);
-        Chemistry.Family family = Chemistry.known(device.chargeLimitV(), "device.chargeLimitV", limits)
+        Result<PackVoltage.Outcome> read = PackVoltage.read(
+                new PackVoltage.Label(
+                        offered.printed().nominalV(), offered.printed().chargeV()),
+                limits);
+        Chemistry.Family family = Chemistry.known(device.ratings().chargeLimitV(), "device.chargeLimitV", limits)
                 .family();
-        String takes =
-                "%ss %s, %s".formatted(device.series(), family.words(), Figures.withUnit(device.nominalV(), "V"));
-        String offers = Figures.withUnit(offered.nominalV(), "V")
-                + (offered.chargeV() == null ? "" : ", charge " + Figures.withUnit(offered.chargeV(), "V"));
+        String takes = "%ss %s, %s"
+                .formatted(
+                        device.ratings().series(),
+                        family.words(),
+                        Figures.withUnit(device.ratings().nominalV(), "V"));
+        String offers = Figures.withUnit(offered.printed().nominalV(), "V")
+                + (offered.printed().chargeV() == null
+                        ? ""
+                        : ", charge " + Figures.withUnit(offered.printed().chargeV(), "V"));
         List<String> sums = read.working().lines();
         switch (read.result()) {
             case PackVoltage.Outcome.Known(PackVoltage.Option option) -> {
-                boolean same = option.series() == device.series().intValue()
+                boolean same = option.series() == device.ratings().series().intValue()
                         && option.chemistry().family() == family;
                 lines.add(new Line(
                         "voltage",
@@ -104,14 +111,14 @@ public final class PackComparison {
                                 ? "The same count of cells and the same family."
                                 : "The count of cells and the family must be the same: this would over- or undercharge it.",
                         sums));
-                return same ? chargeLimit(device, option, offered.chargeV(), limits, lines) : null;
+                return same ? chargeLimit(device, option, offered.printed().chargeV(), limits, lines) : null;
             }
             case PackVoltage.Outcome.Ask(List<PackVoltage.Option> options) -> {
                 boolean possible = options.isEmpty()
                         || options.stream()
-                                .anyMatch(option ->
-                                        option.series() == device.series().intValue()
-                                                && option.chemistry().family() == family);
+                                .anyMatch(option -> option.series()
+                                                == device.ratings().series().intValue()
+                                        && option.chemistry().family() == family);
                 lines.add(new Line(
                         "voltage",
                         possible ? Verdict.ASK : Verdict.REFUSED,
@@ -145,11 +152,11 @@ public final class PackComparison {
             ShopLimits limits,
             List<Line> lines) {
         Chemistry chemistry = option.chemistry();
-        String takes = Figures.withUnit(device.chargeLimitV(), "V") + " per cell";
+        String takes = Figures.withUnit(device.ratings().chargeLimitV(), "V") + " per cell";
         String offers = Figures.withUnit(
                         chemistry.chargeLimitV().round(new MathContext(5)).stripTrailingZeros(), "V") + " per cell";
         BigDecimal tolerance = printedV == null ? BigDecimal.ZERO : halfADigit(printedV, option.series(), limits);
-        BigDecimal over = chemistry.chargeLimitV().subtract(device.chargeLimitV());
+        BigDecimal over = chemistry.chargeLimitV().subtract(device.ratings().chargeLimitV());
         String sum = "%s − %s, give or take %s"
                 .formatted(offers, takes, Figures.withUnit(tolerance.round(new MathContext(2)), "V"));
         if (over.compareTo(tolerance.negate()) < 0) {
@@ -168,7 +175,7 @@ public final class PackComparison {
         }
         BigDecimal usable = Figures.round(
                 OpenCircuitCurve.of(chemistry, limits)
-                        .socPercent(device.chargeLimitV().doubleValue()),
+                        .socPercent(device.ratings().chargeLimitV().doubleValue()),
                 1);
         lines.add(new Line(
                 "charge limit",
@@ -189,9 +196,13 @@ public final class PackComparison {
 
     private static void energy(PackLabel offered, ShopLimits limits, List<Line> lines) {
         Result<LabelEnergy.Energy> energy = LabelEnergy.check(
-                new LabelEnergy.Label(offered.nominalV(), offered.capacityMah(), offered.energyWh()), limits);
+                new LabelEnergy.Label(
+                        offered.printed().nominalV(),
+                        offered.printed().capacityMah(),
+                        offered.printed().energyWh()),
+                limits);
         String computed = Figures.withUnit(energy.result().computedWh(), "Wh");
-        BigDecimal printed = offered.energyWh();
+        BigDecimal printed = offered.printed().energyWh();
         String agrees = printed == null
                 ? "No watt-hours printed; computed from volts and milliampere-hours."
                 : "The printed energy agrees with volts × milliampere-hours.";
@@ -206,16 +217,21 @@ public final class PackComparison {
 
     private static void size(PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
         String bay = "%s × %s × %s"
-                .formatted(device.bayThicknessMm(), device.bayWidthMm(), Figures.withUnit(device.bayLengthMm(), "mm"));
-        if (offered.thicknessMm() == null || offered.widthMm() == null || offered.lengthMm() == null) {
-            List<String> readings = offered.sizeCode() == null
+                .formatted(
+                        device.bay().thicknessMm(),
+                        device.bay().widthMm(),
+                        Figures.withUnit(device.bay().lengthMm(), "mm"));
+        if (offered.size().thicknessMm() == null
+                || offered.size().widthMm() == null
+                || offered.size().lengthMm() == null) {
+            List<String> readings = offered.printed().sizeCode() == null
                     ? List.of()
                     : SizeCode.readings(
                                     new SizeCode.Request(
-                                            offered.sizeCode(),
-                                            device.bayThicknessMm(),
-                                            device.bayWidthMm(),
-                                            device.bayLengthMm()),
+                                            offered.printed().sizeCode(),
+                                            device.bay().thicknessMm(),
+                                            device.bay().widthMm(),
+                                            device.bay().lengthMm()),
                                     limits)
                             .working()
                             .lines();
@@ -223,7 +239,9 @@ public final class PackComparison {
                     "size",
                     Verdict.ASK,
                     bay,
-                    offered.sizeCode() == null ? "not measured" : "code " + offered.sizeCode(),
+                    offered.printed().sizeCode() == null
+                            ? "not measured"
+                            : "code " + offered.printed().sizeCode(),
                     readings.isEmpty()
                             ? "Measure thickness, width and length of the new pack."
                             : "The size code can mean: %s. Measure to know.".formatted(String.join("; ", readings)),
@@ -232,12 +250,12 @@ public final class PackComparison {
         }
         Result<GrowthRoom.Room> room = GrowthRoom.judge(
                 new GrowthRoom.Sizes(
-                        offered.thicknessMm(),
-                        offered.widthMm(),
-                        offered.lengthMm(),
-                        device.bayThicknessMm(),
-                        device.bayWidthMm(),
-                        device.bayLengthMm()),
+                        offered.size().thicknessMm(),
+                        offered.size().widthMm(),
+                        offered.size().lengthMm(),
+                        device.bay().thicknessMm(),
+                        device.bay().widthMm(),
+                        device.bay().lengthMm()),
                 limits);
         lines.add(new Line(
                 "size",
@@ -245,7 +263,9 @@ public final class PackComparison {
                 bay,
                 "%s × %s × %s"
                         .formatted(
-                                offered.thicknessMm(), offered.widthMm(), Figures.withUnit(offered.lengthMm(), "mm")),
+                                offered.size().thicknessMm(),
+                                offered.size().widthMm(),
+                                Figures.withUnit(offered.size().lengthMm(), "mm")),
                 room.findings().isEmpty()
                         ? "It fits the bay, with %s to grow."
                                 .formatted(Figures.withUnit(room.result().thicknessRoomMm(), "mm"))
@@ -278,7 +298,9 @@ public final class PackComparison {
 
     private static Honesty.@Nullable Judgement honesty(
             PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
-        boolean sized = offered.thicknessMm() != null && offered.widthMm() != null && offered.lengthMm() != null;
+        boolean sized = offered.size().thicknessMm() != null
+                && offered.size().widthMm() != null
+                && offered.size().lengthMm() != null;
         if (!sized && offered.massG() == null) {
             lines.add(new Line(
                     "label",
@@ -291,13 +313,11 @@ public final class PackComparison {
         }
         Result<Honesty.Judgement> judged = Honesty.judge(
                 new Honesty.Claim(
-                        offered.nominalV(),
-                        offered.capacityMah(),
+                        offered.printed().nominalV(),
+                        offered.printed().capacityMah(),
                         Objects.requireNonNullElse(offered.body(), device.body()),
                         Objects.requireNonNullElse(offered.cells(), device.cells()),
-                        offered.thicknessMm(),
-                        offered.widthMm(),
-                        offered.lengthMm(),
+                        offered.size(),
                         null,
                         null,
                         offered.massG()),
@@ -307,7 +327,7 @@ public final class PackComparison {
                 "label",
                 judgement.belief() == Honesty.Belief.BELIEVABLE ? Verdict.FITS : Verdict.WITH_CARE,
                 "at most " + Figures.withUnit(judgement.mostMah(), "mAh"),
-                Figures.withUnit(offered.capacityMah(), "mAh"),
+                Figures.withUnit(offered.printed().capacityMah(), "mAh"),
                 judged.findings().stream()
                         .filter(finding -> finding.rule().equals(Honesty.rule(judgement.belief())))
                         .findFirst()

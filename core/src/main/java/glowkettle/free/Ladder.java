@@ -2,6 +2,7 @@ package glowkettle.free;
 
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
@@ -30,8 +31,7 @@ public record Ladder(List<Rung> rungs, List<String> never) {
     public record Case(
             @Says("What holds it") Adhesive adhesive,
 
-            @Says("The tier or its conditions forbid heat") Boolean heatForbidden,
-            @Says("The tier or its conditions forbid force") Boolean forceForbidden,
+            @Flat Forbidden forbidden,
 
             @Says("State of charge") @Within(min = "0", max = "100", unit = "%") @Nullable
             BigDecimal socPercent,
@@ -41,11 +41,7 @@ public record Ladder(List<Rung> rungs, List<String> never) {
             @Says("A heat setting leaves a window; not known when not said") @Nullable
             Boolean windowExists,
 
-            @Says("Strips that broke") @Within(min = "0", max = "20", whole = true) @Nullable
-            BigDecimal brokenStrips,
-
-            @Says("Strips still to draw") @Within(min = "0", max = "20", whole = true) @Nullable
-            BigDecimal stripsLeft,
+            @Flat Strips strips,
 
             @Says(value = "What lies below the edge that solvent must not reach", longest = 120) @Nullable
             String delicate,
@@ -55,6 +51,19 @@ public record Ladder(List<Rung> rungs, List<String> never) {
             tries = List.copyOf(tries);
         }
     }
+
+    /** What the tier of a pack rules out. */
+    public record Forbidden(
+            @Says("The tier or its conditions forbid heat") Boolean heatForbidden,
+            @Says("The tier or its conditions forbid force") Boolean forceForbidden) {}
+
+    /** Stretch strips, broken and whole. */
+    public record Strips(
+            @Says("Strips that broke") @Within(min = "0", max = "20", whole = true) @Nullable
+            BigDecimal brokenStrips,
+
+            @Says("Strips still to draw") @Within(min = "0", max = "20", whole = true) @Nullable
+            BigDecimal stripsLeft) {}
 
     /** Where a way stands. */
     public enum Standing {
@@ -149,19 +158,22 @@ public record Ladder(List<Rung> rungs, List<String> never) {
         return switch (way) {
             case HEAT -> heatForbidden(asked, limits);
             case SOLVENT ->
-                asked.adhesive() == Adhesive.STRETCH_STRIPS && none(asked.brokenStrips())
+                asked.adhesive() == Adhesive.STRETCH_STRIPS
+                                && none(asked.strips().brokenStrips())
                         ? Optional.of("For a strip that broke, at the place it broke.")
                         : Optional.empty();
             case CARD -> {
-                if (asked.forceForbidden()) {
+                if (asked.forbidden().forceForbidden()) {
                     yield Optional.of("The tier forbids prising.");
                 }
-                yield asked.adhesive() == Adhesive.STRETCH_STRIPS && none(asked.brokenStrips())
+                yield asked.adhesive() == Adhesive.STRETCH_STRIPS
+                                && none(asked.strips().brokenStrips())
                         ? Optional.of("For a strip that broke, after solvent.")
                         : Optional.empty();
             }
             case DRAW_STRIPS ->
-                asked.stripsLeft() != null && asked.stripsLeft().signum() == 0
+                asked.strips().stripsLeft() != null
+                                && asked.strips().stripsLeft().signum() == 0
                         ? Optional.of("Every strip was drawn.")
                         : Optional.empty();
             case SUCTION_AND_PICK, COLD_CUT -> Optional.empty();
@@ -173,7 +185,7 @@ public record Ladder(List<Rung> rungs, List<String> never) {
     }
 
     private static Optional<String> heatForbidden(Case asked, ShopLimits limits) {
-        if (asked.heatForbidden()) {
+        if (asked.forbidden().heatForbidden()) {
             return Optional.of("The tier forbids heat.");
         }
         if (asked.solventWet()) {

@@ -147,7 +147,7 @@ final class Hazards {
         BigDecimal ownMm = offered == null ? null : offered.thicknessMm();
         return taken.nominalThicknessMm() != null
                 ? taken
-                : taken.withNominal(ownMm != null ? ownMm : model.pack().thicknessMm());
+                : taken.withNominal(ownMm != null ? ownMm : model.pack().size().thicknessMm());
     }
 
     private Voltage of(Voltage read) {
@@ -155,7 +155,9 @@ final class Hazards {
                 read.restedCellV(),
                 read.highestRestedCellV(),
                 read.voltageSource(),
-                read.chargeLimitV() != null ? read.chargeLimitV() : model.pack().chargeLimitV(),
+                read.chargeLimitV() != null
+                        ? read.chargeLimitV()
+                        : model.pack().ratings().chargeLimitV(),
                 read.cellSpreadMv());
     }
 

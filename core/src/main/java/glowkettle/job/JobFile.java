@@ -73,7 +73,8 @@ public final class JobFile {
         this.asDescribed = asDescribed;
         this.model = model;
         this.version = version;
-        this.limits = OwnCurve.judging(model.voltageCurve(), model.pack().chargeLimitV(), version);
+        this.limits =
+                OwnCurve.judging(model.voltageCurve(), model.pack().ratings().chargeLimitV(), version);
         this.now = now;
         this.tiersAside = tiersAside;
         this.known = known;
@@ -283,7 +284,7 @@ public final class JobFile {
     }
 
     public Optional<Operation> operation(String id) {
-        return model.operation(id);
+        return model.anatomy().operation(id);
     }
 
     public NextThing next() {

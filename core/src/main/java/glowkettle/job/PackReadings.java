@@ -7,7 +7,6 @@ import glowkettle.assess.HazardReadings.Point;
 import glowkettle.assess.HazardReadings.Seam;
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
-import glowkettle.assess.HazardReadings.VoltageDrop;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.library.DeviceModel;
@@ -61,7 +60,7 @@ final class PackReadings {
     PackReadings(DeviceModel model, Activity activity) {
         this.model = model;
         this.activity = activity;
-        this.knownLimitV = model.isFamily() ? null : model.pack().chargeLimitV();
+        this.knownLimitV = model.isFamily() ? null : model.pack().ratings().chargeLimitV();
         this.voltage = new Voltage(null, null, null, knownLimitV, null);
     }
 
@@ -145,11 +144,14 @@ final class PackReadings {
                         .filter(Objects::nonNull)
                         .max(Comparator.<Wet>naturalOrder())
                         .orElse(null),
-                b.damageAgeHours() != null ? b.damageAgeHours() : a.damageAgeHours(),
-                Stream.of(a.faceStrainPercent(), b.faceStrainPercent())
-                        .filter(Objects::nonNull)
-                        .max(Comparator.naturalOrder())
-                        .orElse(null));
+                new HazardReadings.Damage(
+                        b.damage().damageAgeHours() != null
+                                ? b.damage().damageAgeHours()
+                                : a.damage().damageAgeHours(),
+                        Stream.of(a.damage().faceStrainPercent(), b.damage().faceStrainPercent())
+                                .filter(Objects::nonNull)
+                                .max(Comparator.naturalOrder())
+                                .orElse(null)));
     }
 
     private static @Nullable Boolean either(@Nullable Boolean a, @Nullable Boolean b) {
@@ -268,7 +270,7 @@ final class PackReadings {
         if (thickness == null) {
             return Thickness.NONE;
         }
-        BigDecimal known = model.isFamily() ? null : model.pack().thicknessMm();
+        BigDecimal known = model.isFamily() ? null : model.pack().size().thicknessMm();
         return new Thickness(
                 thickness.middleThicknessMm(),
                 thickness.cornerThicknessMm(),
@@ -281,7 +283,9 @@ final class PackReadings {
                 ? Seam.NONE
                 : new Seam(
                         seam.seamMm(),
-                        seam.seamNominalMm() != null ? seam.seamNominalMm() : model.seamNominalMm(),
+                        seam.seamNominalMm() != null
+                                ? seam.seamNominalMm()
+                                : model.housing().seamNominalMm(),
                         seam.rocks(),
                         seam.panelClicks(),
                         seam.screenLiftMm());
@@ -329,8 +333,7 @@ final class PackReadings {
                 thickness(),
                 seam(),
                 voltage,
-                VoltageDrop.NONE,
-                VoltageDrop.NONE);
+                HazardReadings.Drops.NONE);
     }
 
     /** As the readings of the pack that goes in, with what it came out of its box with. */
@@ -348,8 +351,7 @@ final class PackReadings {
                 voltage.restedCellV() != null
                         ? voltage
                         : seen.map(Unpacked::voltage).orElse(voltage),
-                VoltageDrop.NONE,
-                VoltageDrop.NONE);
+                HazardReadings.Drops.NONE);
     }
 
     /** A pack as it came out of its box, against its own size. */

@@ -1,5 +1,6 @@
 package glowkettle.library;
 
+import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.heat.Stack;
@@ -13,19 +14,8 @@ public record Bond(
         String operation,
 
         @Says(value = "Where it is", longest = 120) String place,
-        @Says("What heat goes through, from below to above") Stack stack,
-
-        @Says(value = "What the lowest layer is, as the bench sees it", longest = 60)
-        String below,
-
-        @Says(value = "What the uppermost layer is", longest = 60)
-        String above,
-
-        @Says("Area of the bond") @Within(min = "1", max = "100000", unit = "mm²")
-        BigDecimal areaMm2,
-
-        @Says("Wetted area open to the air once the part is off") @Within(min = "1", max = "200000", unit = "mm²")
-        BigDecimal exposedMm2,
+        @Flat Layers layers,
+        @Flat Area area,
 
         @Says("Stretch strips") @Within(min = "1", max = "20", whole = true) @Nullable
         BigDecimal strips,
@@ -37,6 +27,25 @@ public record Bond(
     public Bond {
         slots = List.copyOf(slots);
     }
+
+    /** What heat goes through, and what its ends are to somebody who stands before it. */
+    public record Layers(
+            @Says("What heat goes through, from below to above")
+            Stack stack,
+
+            @Says(value = "What the lowest layer is, as the bench sees it", longest = 60)
+            String below,
+
+            @Says(value = "What the uppermost layer is", longest = 60)
+            String above) {}
+
+    /** How much is glued, and how much of it dries. */
+    public record Area(
+            @Says("Area of the bond") @Within(min = "1", max = "100000", unit = "mm²")
+            BigDecimal areaMm2,
+
+            @Says("Wetted area open to the air once the part is off") @Within(min = "1", max = "200000", unit = "mm²")
+            BigDecimal exposedMm2) {}
 
     public int stripCount() {
         return strips == null ? 0 : strips.intValue();

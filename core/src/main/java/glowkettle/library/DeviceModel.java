@@ -1,5 +1,6 @@
 package glowkettle.library;
 
+import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.math.BigDecimal;
@@ -12,50 +13,58 @@ import org.jspecify.annotations.Nullable;
  * A device model: what must be known to open it, fit its pack and close it again. Read and written as JSON, one file
  * each; {@link ModelCheck} says what is wrong with one.
  *
- * @param codes model or regulatory codes it is found by
- * @param family true for a generic family, whose pack is not known until its label was read
- * @param bonds what is glued, each with the operation that loosens it
- * @param shippingMode how the pack is cut off by the device itself, in words; null when it has no such mode
  * @param variants devices that open alike and take another pack, each told by codes of its own
  * @param voltageCurve rested voltage against charge where it is known better than the shop's table; empty where it is not
  * @param afterwards what the owner will notice and need not fear
  */
 public record DeviceModel(
-        String id,
-        String name,
-        List<String> codes,
-        String kind,
-        Mounting mounting,
+        @Flat Identity identity,
+        @Flat Housing housing,
         PackData pack,
-        @Nullable @Within(min = "0", max = "5", unit = "mm") BigDecimal seamNominalMm,
-        List<Operation> operations,
-        List<String> targets,
-        List<FaceMap> faces,
-        List<Fastener> fasteners,
+        @Flat Anatomy anatomy,
         List<Check> checks,
         List<String> afterwards,
-        @Nullable Boolean family,
-        List<Bond> bonds,
-        @Nullable Leads leads,
-        List<Target> otherTargets,
-        @Nullable String shippingMode,
         List<Variant> variants,
         List<OwnCurve.Point> voltageCurve) {
     private static final String TOUCH_PANEL = "touch panel";
 
     public DeviceModel {
-        codes = List.copyOf(codes);
-        operations = List.copyOf(operations);
-        targets = List.copyOf(targets);
-        faces = List.copyOf(faces);
-        fasteners = List.copyOf(fasteners);
         checks = List.copyOf(checks);
         afterwards = List.copyOf(afterwards);
-        bonds = List.copyOf(bonds);
-        otherTargets = List.copyOf(otherTargets);
         variants = List.copyOf(variants);
         voltageCurve = List.copyOf(voltageCurve);
     }
+
+    /**
+     * What it is known by.
+     *
+     * @param codes model or regulatory codes it is found by
+     * @param family true for a generic family, whose pack is not known until its label was read
+     */
+    public record Identity(
+            String id,
+            String name,
+            List<String> codes,
+            String kind,
+            @Nullable Boolean family) {
+        public Identity {
+            codes = List.copyOf(codes);
+        }
+    }
+
+    /**
+     * How the device holds its pack.
+     *
+     * @param shippingMode how the pack is cut off by the device itself, in words; null when it has no such mode
+     */
+    public record Housing(
+            Mounting mounting,
+
+            @Nullable @Within(min = "0", max = "5", unit = "mm")
+            BigDecimal seamNominalMm,
+
+            @Nullable Leads leads,
+            @Nullable String shippingMode) {}
 
     /** Opens as its model does and takes a pack of its own. */
     public record Variant(
@@ -80,14 +89,21 @@ public record DeviceModel(
         return variants.stream()
                 .filter(variant -> variant.isCoded(code))
                 .findFirst()
-                .map(variant ->
-                        copy(id, name + ", " + variant.name(), codes, variant.pack(), operations, fasteners, family))
+                .map(variant -> copy(
+                        new Identity(
+                                identity.id(),
+                                identity.name() + ", " + variant.name(),
+                                identity.codes(),
+                                identity.kind(),
+                                identity.family()),
+                        variant.pack(),
+                        anatomy))
                 .orElse(this);
     }
 
     /** Carries this code itself, or has a variant that does. */
     public boolean isFoundBy(String code) {
-        return codes.stream().anyMatch(known -> known.equalsIgnoreCase(code.strip()))
+        return identity.codes().stream().anyMatch(known -> known.equalsIgnoreCase(code.strip()))
                 || variants.stream().anyMatch(variant -> variant.isCoded(code));
     }
 
@@ -102,89 +118,47 @@ public record DeviceModel(
     public boolean hasTouchPanel() {
         return isFamily()
                 || checks.stream().anyMatch(check -> check.function().equals(TOUCH_PANEL))
-                || operations.stream().anyMatch(operation -> TOUCH_PANEL.equals(operation.function()));
+                || anatomy.operations().stream()
+                        .anyMatch(
+                                operation -> TOUCH_PANEL.equals(operation.care().function()));
     }
 
     public boolean isFamily() {
-        return Boolean.TRUE.equals(family);
+        return Boolean.TRUE.equals(identity.family());
     }
 
     /** The same teardown around a pack that is known. */
     public DeviceModel with(OldPack old) {
-        return copy(id, name, codes, old.in(pack), operations, fasteners, null);
+        return copy(
+                new Identity(identity.id(), identity.name(), identity.codes(), identity.kind(), null),
+                old.in(pack),
+                anatomy);
     }
 
     /** The same model with its steps as long as they took, and its fasteners as they were found. */
     public DeviceModel with(UnaryOperator<Operation> learnt, UnaryOperator<Fastener> found) {
         return copy(
-                id,
-                name,
-                codes,
+                identity,
                 pack,
-                operations.stream().map(learnt).toList(),
-                fasteners.stream().map(found).toList(),
-                family);
+                anatomy.with(
+                        anatomy.operations().stream().map(learnt).toList(),
+                        anatomy.fasteners().stream().map(found).toList()));
     }
 
     /** A model of its own, from what was learnt with a family. */
     public DeviceModel named(String newId, String newName, List<String> newCodes, List<Operation> learnt) {
-        return copy(newId, newName, newCodes, pack, learnt, fasteners, null);
+        return copy(
+                new Identity(newId, newName, newCodes, identity.kind(), null),
+                pack,
+                anatomy.with(learnt, anatomy.fasteners()));
     }
 
-    private DeviceModel copy(
-            String newId,
-            String newName,
-            List<String> newCodes,
-            PackData newPack,
-            List<Operation> newOperations,
-            List<Fastener> newFasteners,
-            @Nullable Boolean newFamily) {
-        return new DeviceModel(
-                newId,
-                newName,
-                newCodes,
-                kind,
-                mounting,
-                newPack,
-                seamNominalMm,
-                newOperations,
-                targets,
-                faces,
-                newFasteners,
-                checks,
-                afterwards,
-                newFamily,
-                bonds,
-                leads,
-                otherTargets,
-                shippingMode,
-                variants,
-                voltageCurve);
-    }
-
-    public Optional<Bond> bondOf(String operationId) {
-        return bonds.stream()
-                .filter(bond -> bond.operation().equals(operationId))
-                .findFirst();
+    private DeviceModel copy(Identity newIdentity, PackData newPack, Anatomy newAnatomy) {
+        return new DeviceModel(newIdentity, housing, newPack, newAnatomy, checks, afterwards, variants, voltageCurve);
     }
 
     public Optional<Leads> leadsOf(String operationId) {
-        return Optional.ofNullable(leads).filter(held -> held.operation().equals(operationId));
-    }
-
-    public Optional<Operation> operation(String operationId) {
-        return operations.stream().filter(op -> op.id().equals(operationId)).findFirst();
-    }
-
-    public List<Fastener> fastenersOf(String operationId) {
-        return fasteners.stream()
-                .filter(fastener -> operationId.equals(fastener.operation()))
-                .toList();
-    }
-
-    public Optional<Fastener> fastener(String fastenerId) {
-        return fasteners.stream()
-                .filter(fastener -> fastener.id().equals(fastenerId))
-                .findFirst();
+        return Optional.ofNullable(housing.leads())
+                .filter(held -> held.operation().equals(operationId));
     }
 }

@@ -24,35 +24,35 @@ public final class ModelCheck {
             return faults;
         }
         Set<String> names = new HashSet<>();
-        for (Operation operation : model.operations()) {
+        for (Operation operation : model.anatomy().operations()) {
             if (!names.add(operation.id())) {
                 faults.add("The operation '%s' stands twice".formatted(operation.id()));
             }
         }
-        model.operations().stream()
-                .map(Operation::choice)
+        model.anatomy().operations().stream()
+                .map(operation -> operation.order().choice())
                 .filter(java.util.Objects::nonNull)
                 .forEach(names::add);
-        for (Operation operation : model.operations()) {
-            operation.after().stream()
+        for (Operation operation : model.anatomy().operations()) {
+            operation.order().after().stream()
                     .filter(before -> !names.contains(before))
                     .forEach(before -> faults.add(
                             "'%s' comes after '%s', which does not exist".formatted(operation.id(), before)));
         }
-        long disconnects = model.operations().stream()
+        long disconnects = model.anatomy().operations().stream()
                 .filter(operation -> operation.kind().disconnects())
                 .count();
         if (disconnects != 1) {
             faults.add("%s operations disconnect the pack; exactly one must".formatted(disconnects));
         }
-        model.targets().stream()
+        model.anatomy().targets().stream()
                 .filter(target -> !names.contains(target))
                 .forEach(target -> faults.add("The target '%s' does not exist".formatted(target)));
-        circle(model.operations())
+        circle(model.anatomy().operations())
                 .ifPresent(circle ->
                         faults.add("These wait for each other in a circle: %s".formatted(String.join(" → ", circle))));
-        model.otherTargets().stream()
-                .filter(target -> model.operation(target.operation()).isEmpty())
+        model.anatomy().otherTargets().stream()
+                .filter(target -> model.anatomy().operation(target.operation()).isEmpty())
                 .forEach(target -> faults.add("The target '%s' is reached by '%s', which does not exist"
                         .formatted(target.name(), target.operation())));
         fasteners(model, faults);
@@ -66,16 +66,20 @@ public final class ModelCheck {
     /** More than any device has, and more than is drawn or planned while somebody waits. */
     private static List<String> tooMany(DeviceModel model) {
         List<String> faults = new ArrayList<>();
-        atMost(MOST_OPERATIONS, model.operations(), "operations", faults);
-        atMost(MOST_FASTENERS, model.fasteners(), "fasteners", faults);
-        atMost(MOST_PARTS, model.faces(), "faces", faults);
-        atMost(MOST_PARTS, model.bonds(), "bonds", faults);
-        atMost(MOST_PARTS, model.otherTargets(), "other targets", faults);
+        atMost(MOST_OPERATIONS, model.anatomy().operations(), "operations", faults);
+        atMost(MOST_FASTENERS, model.anatomy().fasteners(), "fasteners", faults);
+        atMost(MOST_PARTS, model.anatomy().faces(), "faces", faults);
+        atMost(MOST_PARTS, model.anatomy().bonds(), "bonds", faults);
+        atMost(MOST_PARTS, model.anatomy().otherTargets(), "other targets", faults);
         atMost(MOST_PARTS, model.checks(), "checks", faults);
         atMost(MOST_PARTS, model.variants(), "variants", faults);
-        model.operations()
+        model.anatomy()
+                .operations()
                 .forEach(operation -> atMost(
-                        MOST_PARTS, operation.after(), "prerequisites of '%s'".formatted(operation.id()), faults));
+                        MOST_PARTS,
+                        operation.order().after(),
+                        "prerequisites of '%s'".formatted(operation.id()),
+                        faults));
         return faults;
     }
 
@@ -92,9 +96,12 @@ public final class ModelCheck {
             before.put(
                     operation.id(),
                     operations.stream()
-                            .filter(other -> operation.after().contains(other.id())
-                                    || other.choice() != null
-                                            && operation.after().contains(other.choice()))
+                            .filter(other -> operation.order().after().contains(other.id())
+                                    || other.order().choice() != null
+                                            && operation
+                                                    .order()
+                                                    .after()
+                                                    .contains(other.order().choice()))
                             .map(Operation::id)
                             .toList());
         }
@@ -132,7 +139,7 @@ public final class ModelCheck {
     /** A code says one pack; a variant without one could never be told. */
     private static void variants(DeviceModel model, List<String> faults) {
         Set<String> codes = new HashSet<>();
-        model.codes().forEach(code -> codes.add(code.toUpperCase(Locale.ROOT)));
+        model.identity().codes().forEach(code -> codes.add(code.toUpperCase(Locale.ROOT)));
         for (DeviceModel.Variant variant : model.variants()) {
             if (variant.codes().isEmpty()) {
                 faults.add("The variant '%s' has no code, so nobody can tell it".formatted(variant.name()));
@@ -144,8 +151,9 @@ public final class ModelCheck {
     }
 
     private static void bonds(DeviceModel model, List<String> faults) {
-        for (Bond bond : model.bonds()) {
-            boolean loosens = model.operation(bond.operation())
+        for (Bond bond : model.anatomy().bonds()) {
+            boolean loosens = model.anatomy()
+                    .operation(bond.operation())
                     .filter(operation -> operation.kind() == OperationKind.CUT_ADHESIVE
                             || operation.kind() == OperationKind.FREE_PACK)
                     .isPresent();
@@ -153,19 +161,22 @@ public final class ModelCheck {
                 faults.add("The bond '%s' belongs to '%s', which loosens no adhesive"
                         .formatted(bond.place(), bond.operation()));
             }
-            bond.stack().fault().ifPresent(fault -> faults.add("The bond '%s': %s".formatted(bond.place(), fault)));
-            if (bond.stack().adhesive() == Adhesive.STRETCH_STRIPS && bond.strips() == null) {
+            bond.layers()
+                    .stack()
+                    .fault()
+                    .ifPresent(fault -> faults.add("The bond '%s': %s".formatted(bond.place(), fault)));
+            if (bond.layers().stack().adhesive() == Adhesive.STRETCH_STRIPS && bond.strips() == null) {
                 faults.add("The bond '%s' does not say how many strips it has".formatted(bond.place()));
             }
         }
     }
 
     private static void leads(DeviceModel model, List<String> faults) {
-        Leads leads = model.leads();
+        Leads leads = model.housing().leads();
         if (leads == null) {
             return;
         }
-        if (model.operation(leads.operation()).isEmpty()) {
+        if (model.anatomy().operation(leads.operation()).isEmpty()) {
             faults.add("The leads belong to '%s', which does not exist".formatted(leads.operation()));
         }
         Set<String> ids = new HashSet<>();
@@ -185,12 +196,13 @@ public final class ModelCheck {
     /** Whatever comes off goes on again: a fastener belongs to an operation that loosens and that has a way back. */
     private static void fasteners(DeviceModel model, List<String> faults) {
         Set<String> ids = new HashSet<>();
-        for (Fastener fastener : model.fasteners()) {
+        for (Fastener fastener : model.anatomy().fasteners()) {
             if (!ids.add(fastener.id())) {
                 faults.add("The fastener '%s' stands twice".formatted(fastener.id()));
             }
             boolean loosened = fastener.operation() != null
-                    && model.operation(fastener.operation())
+                    && model.anatomy()
+                            .operation(fastener.operation())
                             .filter(operation ->
                                     operation.kind() == OperationKind.LOOSEN_FASTENERS && operation.goesBack())
                             .isPresent();
@@ -198,17 +210,17 @@ public final class ModelCheck {
                 faults.add("The fastener '%s' belongs to no operation that loosens it and puts it back"
                         .formatted(fastener.id()));
             }
-            boolean onMap = model.faces().stream()
-                    .anyMatch(face -> face.side() == fastener.face()
-                            && fastener.xMm().compareTo(face.widthMm()) <= 0
-                            && fastener.yMm().compareTo(face.heightMm()) <= 0);
+            boolean onMap = model.anatomy().faces().stream()
+                    .anyMatch(face -> face.side() == fastener.spot().face()
+                            && fastener.spot().xMm().compareTo(face.widthMm()) <= 0
+                            && fastener.spot().yMm().compareTo(face.heightMm()) <= 0);
             if (!onMap) {
                 faults.add("The fastener '%s' lies off its face".formatted(fastener.id()));
             }
         }
-        model.operations().stream()
+        model.anatomy().operations().stream()
                 .filter(operation -> operation.kind() == OperationKind.LOOSEN_FASTENERS)
-                .filter(operation -> model.fastenersOf(operation.id()).isEmpty())
+                .filter(operation -> model.anatomy().fastenersOf(operation.id()).isEmpty())
                 .forEach(operation -> faults.add("'%s' loosens nothing".formatted(operation.id())));
     }
 }

@@ -1,17 +1,13 @@
 package glowkettle.library;
 
+import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/**
- * One operation of a teardown.
- *
- * @param after ids of operations, or names of choices, that must be done before
- * @param choice name shared by operations of which one is done; null for an operation without alternatives
- */
+/** One operation of a teardown. */
 public record Operation(
         @Says(value = "Short id, used in \"after\"", longest = 40)
         String id,
@@ -22,31 +18,47 @@ public record Operation(
         @Says("Minutes of work") @Within(min = "0", max = "600", unit = "min")
         BigDecimal minutes,
 
-        @Says(value = "Bit or hand tool, or none", longest = 60) @Nullable
-        String tool,
+        @Flat Handling handling,
+        @Flat Order order,
+        @Flat Care care,
+        @Nullable Return back) {
+    /** What the hands need for it. */
+    public record Handling(
+            @Says(value = "Bit or hand tool, or none", longest = 60) @Nullable
+            String tool,
 
-        @Says("Face that lies up, or any") @Nullable Side side,
-        @Says("Works inside the device") @Nullable Boolean inside,
+            @Says("Face that lies up, or any") @Nullable Side side,
+            @Says("Works inside the device") @Nullable Boolean inside,
+            @Says("Least skill") @Nullable Skill skill,
+            @Nullable Grip grip) {}
 
-        @Says(value = "What must be done before", longest = 40)
-        List<String> after,
+    /**
+     * Where it stands among the others.
+     *
+     * @param after ids of operations, or names of choices, that must be done before
+     * @param choice name shared by operations of which one is done; null for an operation without alternatives
+     */
+    public record Order(
+            @Says(value = "What must be done before", longest = 40)
+            List<String> after,
 
-        @Says(value = "Choice this is one way of", longest = 40) @Nullable
-        String choice,
+            @Says(value = "Choice this is one way of", longest = 40) @Nullable
+            String choice) {
+        public Order {
+            after = List.copyOf(after);
+        }
+    }
 
-        @Says("Least skill") @Nullable Skill skill,
+    /** What is said before it, and what stops working while it is undone. */
+    public record Care(
+            @Says(value = "Shown before the step", longest = 300)
+            List<String> warnings,
 
-        @Says(value = "Shown before the step", longest = 300)
-        List<String> warnings,
-
-        @Says(value = "Function that stops while this is open", longest = 60) @Nullable
-        String function,
-
-        @Nullable Return back,
-        @Nullable Grip grip) {
-    public Operation {
-        after = List.copyOf(after);
-        warnings = List.copyOf(warnings);
+            @Says(value = "Function that stops while this is open", longest = 60) @Nullable
+            String function) {
+        public Care {
+            warnings = List.copyOf(warnings);
+        }
     }
 
     /** How the way back differs from the way in; what is null mirrors the operation. */
@@ -80,44 +92,16 @@ public record Operation(
 
     /** The same operation with other words before it. */
     public Operation with(List<String> otherWarnings) {
-        return new Operation(
-                id,
-                kind,
-                label,
-                minutes,
-                tool,
-                side,
-                inside,
-                after,
-                choice,
-                skill,
-                otherWarnings,
-                function,
-                back,
-                grip);
+        return new Operation(id, kind, label, minutes, handling, order, new Care(otherWarnings, care.function()), back);
     }
 
     /** The same operation, as long as it really takes. */
     public Operation taking(BigDecimal otherMinutes) {
-        return new Operation(
-                id,
-                kind,
-                label,
-                otherMinutes,
-                tool,
-                side,
-                inside,
-                after,
-                choice,
-                skill,
-                warnings,
-                function,
-                back,
-                grip);
+        return new Operation(id, kind, label, otherMinutes, handling, order, care, back);
     }
 
     public boolean isInside() {
-        return Boolean.TRUE.equals(inside);
+        return Boolean.TRUE.equals(handling.inside());
     }
 
     public boolean goesBack() {

@@ -31,9 +31,7 @@ final class Defaults {
                     limit,
                     row.get(1),
                     new BigDecimal(row.get(2)),
-                    row.get(3),
-                    new BigDecimal(row.get(4)),
-                    new BigDecimal(row.get(5)),
+                    new LimitSpec.Range(new BigDecimal(row.get(4)), new BigDecimal(row.get(5)), row.get(3)),
                     LimitSpec.Stricter.valueOf(row.get(6).toUpperCase(java.util.Locale.ROOT)),
                     row.get(7),
                     row.get(8));

@@ -10,9 +10,7 @@ public record LimitSpec(
         Limit limit,
         String name,
         BigDecimal byDefault,
-        String unit,
-        BigDecimal min,
-        BigDecimal max,
+        Range range,
         Stricter stricter,
         String chapter,
         String decides) {
@@ -24,17 +22,20 @@ public record LimitSpec(
     }
 
     public LimitSpec {
-        if (!accepts(byDefault, min, max)) {
+        if (!range.holds(byDefault)) {
             throw new IllegalArgumentException("The default of %s (%s %s) must be within %s..%s %s"
-                    .formatted(limit.id(), byDefault, unit, min, max, unit));
+                    .formatted(limit.id(), byDefault, range.unit(), range.min(), range.max(), range.unit()));
+        }
+    }
+
+    /** What the product accepts, ends included. */
+    public record Range(BigDecimal min, BigDecimal max, String unit) {
+        boolean holds(BigDecimal value) {
+            return value.compareTo(min) >= 0 && value.compareTo(max) <= 0;
         }
     }
 
     public boolean accepts(BigDecimal value) {
-        return accepts(value, min, max);
-    }
-
-    private static boolean accepts(BigDecimal value, BigDecimal min, BigDecimal max) {
-        return value.compareTo(min) >= 0 && value.compareTo(max) <= 0;
+        return range.holds(value);
     }
 }

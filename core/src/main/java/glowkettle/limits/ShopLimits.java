@@ -28,7 +28,13 @@ public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTa
             LimitSpec spec = Defaults.spec(limit);
             if (value == null || !spec.accepts(value) && !kept.contains(limit.id())) {
                 throw new IllegalArgumentException("The limit %s (%s %s) must be within %s..%s %s"
-                        .formatted(limit.id(), value, spec.unit(), spec.min(), spec.max(), spec.unit()));
+                        .formatted(
+                                limit.id(),
+                                value,
+                                spec.range().unit(),
+                                spec.range().min(),
+                                spec.range().max(),
+                                spec.range().unit()));
             }
         }
         for (LimitTable table : LimitTable.values()) {
@@ -115,10 +121,11 @@ public record ShopLimits(int version, Map<Limit, BigDecimal> values, Map<LimitTa
         BigDecimal value = of(limit);
         AppliedLimit.Source source =
                 value.compareTo(spec(limit).byDefault()) == 0 ? AppliedLimit.Source.BUILT_IN : AppliedLimit.Source.SHOP;
-        return new AppliedLimit(limit.id(), value, spec(limit).unit(), source);
+        return new AppliedLimit(limit.id(), value, spec(limit).range().unit(), source);
     }
 
     public Finding finding(String rule, Weight weight, BigDecimal measured, Limit limit, String sentence) {
-        return new Finding(rule, weight, Quantity.of(measured, spec(limit).unit()), applied(limit), sentence);
+        return new Finding(
+                rule, weight, Quantity.of(measured, spec(limit).range().unit()), applied(limit), sentence);
     }
 }

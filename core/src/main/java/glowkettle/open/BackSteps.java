@@ -64,18 +64,16 @@ final class BackSteps {
     private void adhesiveUnder(Operation part, List<Operation> back) {
         for (Operation glued : back) {
             boolean holdsIt = glued == part
-                    || part.after().contains(glued.id())
-                    || glued.choice() != null && part.after().contains(glued.choice());
+                    || part.order().after().contains(glued.id())
+                    || glued.order().choice() != null
+                            && part.order().after().contains(glued.order().choice());
             if (holdsIt && glued.back() != null && glued.back().adhesive() != null && adhered.add(glued.id())) {
                 steps.add(new WayBack.Step(
                         WayBack.ADHESIVE + glued.id(),
                         false,
                         glued.back().adhesive(),
-                        null,
-                        glued.side(),
+                        new WayBack.Hold(null, glued.handling().side(), false, false),
                         BigDecimal.ZERO,
-                        false,
-                        false,
                         List.of("Solvent on the cloth, not in the well; dry before the new adhesive.")));
             }
         }
@@ -95,16 +93,20 @@ final class BackSteps {
     }
 
     private void check(String id, String label) {
-        steps.add(new WayBack.Step(id, true, label, null, null, BigDecimal.ZERO, false, false, List.of()));
+        steps.add(new WayBack.Step(id, true, label, WayBack.Hold.EMPTY, BigDecimal.ZERO, List.of()));
     }
 
     private void step(Operation operation, Operation.@Nullable Return way) {
-        String tool = way != null && way.tool() != null ? way.tool() : operation.tool();
+        String tool = way != null && way.tool() != null
+                ? way.tool()
+                : operation.handling().tool();
         boolean bitChange = held != null && tool != null && !tool.equals(held);
-        boolean flip = up != null && operation.side() != null && operation.side() != up;
+        boolean flip = up != null
+                && operation.handling().side() != null
+                && operation.handling().side() != up;
         BigDecimal own = way != null && way.minutes() != null ? way.minutes() : operation.minutes();
         held = tool == null ? held : tool;
-        up = operation.side() == null ? up : operation.side();
+        up = operation.handling().side() == null ? up : operation.handling().side();
         minutes = minutes.add(own);
         bitChanges += bitChange ? 1 : 0;
         flips += flip ? 1 : 0;
@@ -112,11 +114,8 @@ final class BackSteps {
                 operation.id(),
                 false,
                 label(operation, way),
-                tool,
-                operation.side(),
+                new WayBack.Hold(tool, operation.handling().side(), bitChange, flip),
                 own,
-                bitChange,
-                flip,
                 reminders(operation, way)));
     }
 

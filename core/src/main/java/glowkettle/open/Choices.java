@@ -19,15 +19,17 @@ final class Choices {
         Skill skill = Objects.requireNonNullElse(request.skill(), Skill.EXPERT);
         Map<String, List<Operation>> choices = new LinkedHashMap<>();
         for (Operation operation : request.operations()) {
-            if (operation.choice() != null) {
-                choices.computeIfAbsent(operation.choice(), name -> new ArrayList<>());
-                if (operation.skill() == null || operation.skill().compareTo(skill) <= 0) {
-                    Objects.requireNonNull(choices.get(operation.choice())).add(operation);
+            if (operation.order().choice() != null) {
+                choices.computeIfAbsent(operation.order().choice(), name -> new ArrayList<>());
+                if (operation.handling().skill() == null
+                        || operation.handling().skill().compareTo(skill) <= 0) {
+                    Objects.requireNonNull(choices.get(operation.order().choice()))
+                            .add(operation);
                 }
             }
         }
         List<List<Operation>> ways = List.of(request.operations().stream()
-                .filter(operation -> operation.choice() == null)
+                .filter(operation -> operation.order().choice() == null)
                 .toList());
         for (Map.Entry<String, List<Operation>> choice : choices.entrySet()) {
             if (choice.getValue().isEmpty()) {

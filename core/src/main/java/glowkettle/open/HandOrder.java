@@ -53,7 +53,7 @@ public record HandOrder(TeardownPlan plan, boolean breaks, BigDecimal dearerMinu
                 .toArray();
         List<Finding> findings = breaks(problem, order);
         TeardownPlan plan = new Solution(problem, order, false, 0, 0).describe();
-        BigDecimal dearer = plan.costMinutes().subtract(best.costMinutes());
+        BigDecimal dearer = plan.cost().costMinutes().subtract(best.cost().costMinutes());
         boolean breaks = !findings.isEmpty();
         if (!breaks && dearer.signum() > 0) {
             findings.add(new Finding(
@@ -68,8 +68,8 @@ public record HandOrder(TeardownPlan plan, boolean breaks, BigDecimal dearerMinu
                 findings,
                 Working.of("%s by hand − %s by the plan = %s"
                         .formatted(
-                                Figures.withUnit(plan.costMinutes(), "min"),
-                                Figures.withUnit(best.costMinutes(), "min"),
+                                Figures.withUnit(plan.cost().costMinutes(), "min"),
+                                Figures.withUnit(best.cost().costMinutes(), "min"),
                                 Figures.withUnit(dearer, "min"))));
     }
 

@@ -35,15 +35,15 @@ public record Mixup(Fastener longer, Fastener shorter, BigDecimal overshootMm, b
     }
 
     public static Mixup of(Fastener one, Fastener other, ShopLimits limits) {
-        boolean inOrder = one.lengthMm().compareTo(other.lengthMm()) >= 0;
+        boolean inOrder = one.make().lengthMm().compareTo(other.make().lengthMm()) >= 0;
         Fastener longer = inOrder ? one : other;
         Fastener shorter = inOrder ? other : one;
-        BigDecimal overshoot = longer.lengthMm().subtract(shorter.lengthMm());
+        BigDecimal overshoot = longer.make().lengthMm().subtract(shorter.make().lengthMm());
         return new Mixup(
                 longer,
                 shorter,
                 overshoot,
                 overshoot.compareTo(limits.of(Limit.BOSS_SPARE_MM)) > 0,
-                one.threadMm().compareTo(other.threadMm()) != 0);
+                one.make().threadMm().compareTo(other.make().threadMm()) != 0);
     }
 }

@@ -103,14 +103,16 @@ final class Problem {
             for (int k = 0; k < n; k++) {
                 before[i] |= (allBefore[kept.get(i)] >> kept.get(k) & 1) << k;
             }
-            String name = operation.tool();
+            String name = operation.handling().tool();
             if (name != null && !name.isBlank()) {
                 if (!toolNames.contains(name)) {
                     toolNames.add(name);
                 }
                 tool[i] = toolNames.indexOf(name) + 1;
             }
-            side[i] = operation.side() == null ? 0 : operation.side().ordinal() + 1;
+            side[i] = operation.handling().side() == null
+                    ? 0
+                    : operation.handling().side().ordinal() + 1;
             liveUnits[i] = PlanCosts.units(operation.minutes().multiply(costs.liveWeight()));
             minutes += PlanCosts.units(operation.minutes());
             insideBits |= operation.isInside() ? 1L << i : 0;
@@ -177,8 +179,8 @@ final class Problem {
             if (byName.put(operation.id(), i) != null) {
                 throw new Unanswerable("operations", "The id '%s' is used twice".formatted(operation.id()));
             }
-            if (operation.choice() != null) {
-                byName.put(operation.choice(), i);
+            if (operation.order().choice() != null) {
+                byName.put(operation.order().choice(), i);
             }
         }
         return byName;
@@ -188,7 +190,7 @@ final class Problem {
         long[] before = new long[ordered.size()];
         for (int i = 0; i < before.length; i++) {
             Operation operation = ordered.get(i);
-            for (String name : operation.after()) {
+            for (String name : operation.order().after()) {
                 Integer index = byName.get(name);
                 boolean leftOut = index == null
                         && model.stream().anyMatch(other -> other.id().equals(name));

@@ -39,11 +39,12 @@ final class Solution {
     TeardownPlan describe() {
         return new TeardownPlan(
                 steps,
-                PlanCosts.minutes(problem.minuteUnits),
-                bitChanges,
-                flips,
-                PlanCosts.minutes(liveMinuteUnits),
-                PlanCosts.minutes(cost()),
+                new TeardownPlan.Cost(
+                        PlanCosts.minutes(cost()),
+                        PlanCosts.minutes(problem.minuteUnits),
+                        bitChanges,
+                        flips,
+                        PlanCosts.minutes(liveMinuteUnits)),
                 proven,
                 PlanCosts.minutes(problem.minuteUnits + leastSetup),
                 statesLookedAt);

@@ -83,18 +83,18 @@ public final class Teardown {
     }
 
     private static Working working(TeardownPlan plan, PlanCosts costs) {
-        BigDecimal minutes = plan.minutes();
+        BigDecimal minutes = plan.cost().minutes();
         return Working.of(
                 "cost = %s + %s bit changes · %s + %s flips · %s + %s live · %s = %s"
                         .formatted(
                                 Figures.withUnit(minutes, "min"),
-                                plan.bitChanges(),
+                                plan.cost().bitChanges(),
                                 Figures.withUnit(costs.bitMinutes(), "min"),
-                                plan.flips(),
+                                plan.cost().flips(),
                                 Figures.withUnit(costs.flipMinutes(), "min"),
-                                Figures.withUnit(plan.liveMinutes(), "min"),
+                                Figures.withUnit(plan.cost().liveMinutes(), "min"),
                                 Figures.of(costs.liveWeight()),
-                                Figures.withUnit(plan.costMinutes(), "min")),
+                                Figures.withUnit(plan.cost().costMinutes(), "min")),
                 plan.proven()
                         ? "Proven by exhausting every cheaper order (%s states looked at)."
                                 .formatted(plan.statesLookedAt())

@@ -35,8 +35,8 @@ public final class Tightening {
     }
 
     private static BigDecimal squareMm2(Fastener a, Fastener b) {
-        BigDecimal across = a.xMm().subtract(b.xMm());
-        BigDecimal down = a.yMm().subtract(b.yMm());
+        BigDecimal across = a.spot().xMm().subtract(b.spot().xMm());
+        BigDecimal down = a.spot().yMm().subtract(b.spot().yMm());
         return across.multiply(across).add(down.multiply(down));
     }
 }

@@ -15,7 +15,7 @@ public final class Torque {
     public static Optional<AppliedLimit> of(Fastener fastener, ShopLimits limits) {
         int column = fastener.seat() == Fastener.Seat.PLASTIC ? 2 : 1;
         for (List<BigDecimal> row : limits.table(LimitTable.TORQUE).rows()) {
-            if (row.getFirst().compareTo(fastener.threadMm()) == 0) {
+            if (row.getFirst().compareTo(fastener.make().threadMm()) == 0) {
                 return Optional.of(new AppliedLimit(
                         LimitTable.TORQUE.id(), row.get(column), "N·m", limits.sourceOf(LimitTable.TORQUE)));
             }

@@ -136,7 +136,7 @@ public final class Tray {
         }
         return piles.stream()
                 .map(pile -> new Pile(
-                        pile.getFirst().kindWords(),
+                        pile.getFirst().make().words(),
                         pile.stream().map(Fastener::id).toList()))
                 .toList();
     }
@@ -155,17 +155,21 @@ public final class Tray {
         if (fastener.interchangeableWith(hole)) {
             return;
         }
-        BigDecimal overshoot = fastener.lengthMm().subtract(hole.lengthMm());
+        BigDecimal overshoot = fastener.make().lengthMm().subtract(hole.make().lengthMm());
         AppliedLimit spare = limits.applied(Limit.BOSS_SPARE_MM);
         sums.add("overshoot in hole %s = %s − %s = %s"
                 .formatted(
                         hole.id(),
-                        Figures.withUnit(fastener.lengthMm(), "mm"),
-                        Figures.withUnit(hole.lengthMm(), "mm"),
+                        Figures.withUnit(fastener.make().lengthMm(), "mm"),
+                        Figures.withUnit(hole.make().lengthMm(), "mm"),
                         Figures.withUnit(overshoot, "mm")));
-        boolean sameThread = fastener.threadMm().compareTo(hole.threadMm()) == 0;
+        boolean sameThread = fastener.make().threadMm().compareTo(hole.make().threadMm()) == 0;
         String where = "%s (%s) sits in the hole of %s (%s): "
-                .formatted(fastener.id(), fastener.kindWords(), hole.id(), hole.kindWords());
+                .formatted(
+                        fastener.id(),
+                        fastener.make().words(),
+                        hole.id(),
+                        hole.make().words());
         Quantity measured = Quantity.of(overshoot, "mm");
         if (overshoot.compareTo(spare.value()) > 0) {
             findings.add(new Finding(

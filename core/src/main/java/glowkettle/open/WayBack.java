@@ -1,6 +1,7 @@
 package glowkettle.open;
 
 import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
@@ -42,15 +43,12 @@ public final class WayBack {
 
     /** One step back: an operation reversed, or a check put between. */
     public record Step(
-            String id,
-            boolean check,
-            String label,
-            @Nullable String tool,
-            @Nullable Side side,
-            BigDecimal minutes,
-            boolean bitChange,
-            boolean flip,
-            List<String> reminders) {}
+            String id, boolean check, String label, @Flat Hold hold, BigDecimal minutes, List<String> reminders) {}
+
+    /** What is in the hand, which face lies up, and what of it changes with this step. */
+    public record Hold(@Nullable String tool, @Nullable Side side, boolean bitChange, boolean flip) {
+        static final Hold EMPTY = new Hold(null, null, false, false);
+    }
 
     /** The steps back with what they cost; not part of what the plan minimises. */
     public record Plan(List<Step> steps, BigDecimal minutes, int bitChanges, int flips, BigDecimal costMinutes) {}
@@ -80,7 +78,7 @@ public final class WayBack {
         List<Operation> back = mirroredAndCorrected(done);
         @Nullable
         Side carried = done.reversed().stream()
-                .map(Operation::side)
+                .map(operation -> operation.handling().side())
                 .filter(java.util.Objects::nonNull)
                 .findFirst()
                 .orElse(null);
@@ -127,8 +125,9 @@ public final class WayBack {
     }
 
     private static boolean waitsFor(Operation later, Operation earlier) {
-        return later.after().contains(earlier.id())
-                || earlier.choice() != null && later.after().contains(earlier.choice());
+        return later.order().after().contains(earlier.id())
+                || earlier.order().choice() != null
+                        && later.order().after().contains(earlier.order().choice());
     }
 
     private static void letPlugsGoFirst(

@@ -29,8 +29,9 @@ public final class CheckList {
     public static List<Check> of(DeviceModel model, Set<String> operationsDone) {
         List<Check> checks = new ArrayList<>();
         for (DeviceModel.Check check : model.checks()) {
-            Optional<Operation> disturbed = model.operations().stream()
-                    .filter(operation -> check.function().equals(operation.function()))
+            Optional<Operation> disturbed = model.anatomy().operations().stream()
+                    .filter(operation ->
+                            check.function().equals(operation.care().function()))
                     .filter(operation -> operationsDone.contains(operation.id()))
                     .findFirst();
             if (check.always() || disturbed.isPresent()) {
@@ -43,8 +44,8 @@ public final class CheckList {
                                 .orElse("always looked at")));
             }
         }
-        for (Operation operation : model.operations()) {
-            String function = operation.function();
+        for (Operation operation : model.anatomy().operations()) {
+            String function = operation.care().function();
             if (function != null
                     && checks.stream().noneMatch(check -> check.id().equals(function))
                     && operationsDone.contains(operation.id())) {

@@ -31,10 +31,7 @@ class HealthVerdictTest {
             String low, String high, @Nullable String loadW, @Nullable String newLow, @Nullable String newHigh) {
         return TimedRun.read(
                 new TimedRun.Readings(
-                        new BigDecimal(low),
-                        new BigDecimal(high),
-                        true,
-                        false,
+                        new TimedRun.Ran(new BigDecimal(low), new BigDecimal(high), true, false),
                         figure(loadW),
                         figure(newLow),
                         figure(newHigh),
@@ -46,10 +43,8 @@ class HealthVerdictTest {
     private static Resistance resistance(String loadV, String reference, String errorMv) {
         return Resistance.of(
                         new Resistance.Readings(
-                                new BigDecimal("11.40"),
-                                new BigDecimal(loadV),
-                                null,
-                                new BigDecimal("2"),
+                                new Resistance.LoadStep(
+                                        new BigDecimal("11.40"), new BigDecimal(loadV), null, new BigDecimal("2")),
                                 figure(reference),
                                 new BigDecimal("3"),
                                 new BigDecimal("4.2"),
@@ -123,8 +118,8 @@ class HealthVerdictTest {
         assertThat(resistance.lowOhm()).isEqualByComparingTo("0.290");
         assertThat(resistance.highOhm()).isEqualByComparingTo("0.310");
         assertThat(resistance.timesReference()).isEqualByComparingTo("2.5");
-        assertThat(resistance.shutDownSocPercent()).isEqualByComparingTo("3");
-        assertThat(resistance("9.00", "0.12", "10").shutDownSocPercent()).isEqualByComparingTo("76");
+        assertThat(resistance.shutDown().socPercent()).isEqualByComparingTo("3");
+        assertThat(resistance("9.00", "0.12", "10").shutDown().socPercent()).isEqualByComparingTo("76");
         assertThat(resistance.runsToEmpty()).isFalse();
         assertThat(resistance("11.38", "0.12", "0").runsToEmpty()).isTrue();
         assertThatThrownBy(() -> resistance("11.40", "0.1", "10"))
@@ -169,10 +164,7 @@ class HealthVerdictTest {
         for (boolean slept : List.of(true, false)) {
             spoilt.add(TimedRun.read(
                             new TimedRun.Readings(
-                                    BigDecimal.TWO,
-                                    BigDecimal.TWO,
-                                    slept,
-                                    slept,
+                                    new TimedRun.Ran(BigDecimal.TWO, BigDecimal.TWO, slept, slept),
                                     BigDecimal.TEN,
                                     null,
                                     null,

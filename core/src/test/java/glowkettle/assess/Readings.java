@@ -1,6 +1,8 @@
 package glowkettle.assess;
 
 import glowkettle.assess.HazardReadings.Cell;
+import glowkettle.assess.HazardReadings.Damage;
+import glowkettle.assess.HazardReadings.Drops;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Point;
 import glowkettle.assess.HazardReadings.Seam;
@@ -195,7 +197,15 @@ final class Readings {
     HazardReadings take() {
         return new HazardReadings(
                 point,
-                new Look(flame, pillow, pushedOut, pierced, dented, leak, wet, damageAgeHours, faceStrainPercent),
+                new Look(
+                        flame,
+                        pillow,
+                        pushedOut,
+                        pierced,
+                        dented,
+                        leak,
+                        wet,
+                        new Damage(damageAgeHours, faceStrainPercent)),
                 new Warmth(
                         surfaceC,
                         ambientC,
@@ -209,9 +219,11 @@ final class Readings {
                 new Thickness(middleMm, cornersMm, nominalMm, modelMm),
                 new Seam(seamMm == null ? List.of() : List.of(seamMm), null, rocks),
                 new Voltage(restedV, highestV, source, limitV, spreadMv),
-                new VoltageDrop(dropMv, dropOverHours, hoursSinceCurrent, temperatureMoveK),
-                secondDropMv == null
-                        ? VoltageDrop.NONE
-                        : new VoltageDrop(secondDropMv, new BigDecimal("3"), new BigDecimal("5"), BigDecimal.ONE));
+                new Drops(
+                        new VoltageDrop(dropMv, dropOverHours, hoursSinceCurrent, temperatureMoveK),
+                        secondDropMv == null
+                                ? VoltageDrop.NONE
+                                : new VoltageDrop(
+                                        secondDropMv, new BigDecimal("3"), new BigDecimal("5"), BigDecimal.ONE)));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import glowkettle.cell.Body;
+import glowkettle.cell.Calipered;
 import glowkettle.cell.Chemistry;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
@@ -127,9 +128,7 @@ class LabelTest {
                                 new BigDecimal(capacity),
                                 body,
                                 null,
-                                figure(t),
-                                figure(w),
-                                figure(l),
+                                new Calipered(figure(t), figure(w), figure(l)),
                                 null,
                                 null,
                                 figure(mass)),
@@ -146,9 +145,7 @@ class LabelTest {
                     figure("1000"),
                     Body.CASED_POUCH,
                     figure("2"),
-                    figure("6"),
-                    figure("50"),
-                    figure("80"),
+                    new Calipered(figure("6"), figure("50"), figure("80")),
                     null,
                     figure(cellMl),
                     null);

@@ -3,8 +3,12 @@ package glowkettle.fit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.cell.Body;
+import glowkettle.cell.Box;
+import glowkettle.cell.Calipered;
 import glowkettle.finding.Result;
+import glowkettle.library.InDevice;
 import glowkettle.library.PackData;
+import glowkettle.library.Ratings;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.function.Function;
@@ -24,22 +28,11 @@ class PackComparisonTest {
     /** Three flat cells in a frame, charged to 4.35 V each. */
     private static PackData device() {
         return new PackData(
-                figure("11.4"),
-                figure("4.35"),
-                figure("3"),
-                figure("4000"),
-                figure("5.8"),
-                figure("92"),
-                figure("268"),
-                figure("6.4"),
-                figure("94"),
-                figure("270"),
+                new Ratings(figure("11.4"), figure("4.35"), figure("3"), figure("4000")),
+                new Box(figure("5.8"), figure("92"), figure("268")),
+                new Box(figure("6.4"), figure("94"), figure("270")),
                 "10 pins",
-                figure("0.12"),
-                figure("2"),
-                figure("8"),
-                figure("3"),
-                figure("4"),
+                new InDevice(figure("0.12"), figure("2"), figure("8"), figure("3"), figure("4")),
                 Body.CASED_POUCH,
                 figure("3"),
                 null);
@@ -48,19 +41,12 @@ class PackComparisonTest {
     private static PackLabel label(
             String nominal, String charge, String capacity, String thickness, @Nullable Boolean connector) {
         return new PackLabel(
-                figure(nominal),
-                figure(charge),
-                figure(capacity),
-                null,
-                figure(thickness),
-                figure("92"),
-                figure("268"),
+                new PackLabel.Printed(figure(nominal), figure(charge), figure(capacity), null, null, null),
+                new Calipered(figure(thickness), figure("92"), figure("268")),
                 figure("215"),
                 null,
                 null,
-                null,
-                connector,
-                null);
+                connector);
     }
 
     private static Result<PackComparison.Comparison> compare(PackLabel label) {
@@ -112,39 +98,22 @@ class PackComparisonTest {
     })
     void aPrintedChargeVoltageWins(String nominal, @Nullable String charge, String deviceLimit, Verdict verdict) {
         PackData one = new PackData(
-                figure("3.85"),
-                figure(deviceLimit),
-                figure("1"),
-                figure("3000"),
-                figure("4"),
-                figure("40"),
-                figure("60"),
-                figure("5"),
-                figure("42"),
-                figure("62"),
+                new Ratings(figure("3.85"), figure(deviceLimit), figure("1"), figure("3000")),
+                new Box(figure("4"), figure("40"), figure("60")),
+                new Box(figure("5"), figure("42"), figure("62")),
                 "3 pins",
-                figure("0.1"),
-                figure("1"),
-                figure("1"),
-                figure("3"),
-                figure("4"),
+                new InDevice(figure("0.1"), figure("1"), figure("1"), figure("3"), figure("4")),
                 Body.POUCH,
                 figure("1"),
                 null);
         PackLabel label = new PackLabel(
-                figure(nominal),
-                charge == null ? null : figure(charge),
-                figure("1500"),
-                null,
-                figure("4"),
-                figure("40"),
-                figure("60"),
+                new PackLabel.Printed(
+                        figure(nominal), charge == null ? null : figure(charge), figure("1500"), null, null, null),
+                new Calipered(figure("4"), figure("40"), figure("60")),
                 null,
                 null,
                 null,
-                null,
-                true,
-                null);
+                true);
         PackComparison.Comparison compared = PackComparison.compare(new PackComparison.Request(one, label), LIMITS)
                 .result();
 
@@ -169,19 +138,12 @@ class PackComparisonTest {
     @Test
     void tooWideIsNotCalledTooThick() {
         PackLabel wide = new PackLabel(
-                figure("11.4"),
-                figure("13.05"),
-                figure("4000"),
-                null,
-                figure("5.8"),
-                figure("95"),
-                figure("268"),
+                new PackLabel.Printed(figure("11.4"), figure("13.05"), figure("4000"), null, null, null),
+                new Calipered(figure("5.8"), figure("95"), figure("268")),
                 null,
                 null,
                 null,
-                null,
-                true,
-                null);
+                true);
         assertThat(compare(wide).findings())
                 .filteredOn(finding -> finding.rule().equals("fit-size"))
                 .singleElement()

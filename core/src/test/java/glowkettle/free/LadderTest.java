@@ -16,13 +16,11 @@ class LadderTest {
     private static Ladder.Case of(Adhesive adhesive, boolean noHeat, String soc, boolean wet, int strongCards) {
         return new Ladder.Case(
                 adhesive,
-                noHeat,
-                false,
+                new Ladder.Forbidden(noHeat, false),
                 soc == null ? null : new BigDecimal(soc),
                 wet,
                 null,
-                BigDecimal.ZERO,
-                adhesive == Adhesive.STRETCH_STRIPS ? BigDecimal.TWO : null,
+                new Ladder.Strips(BigDecimal.ZERO, adhesive == Adhesive.STRETCH_STRIPS ? BigDecimal.TWO : null),
                 null,
                 Collections.nCopies(strongCards, new Ladder.Try(Loosening.CARD, Effort.STRONG)));
     }
@@ -88,13 +86,11 @@ class LadderTest {
     void aBrokenStripOpensSolventAtItsPlaceThenTheCard() {
         Ladder.Case broken = new Ladder.Case(
                 Adhesive.STRETCH_STRIPS,
-                false,
-                false,
+                new Ladder.Forbidden(false, false),
                 null,
                 false,
                 null,
-                BigDecimal.ONE,
-                BigDecimal.ZERO,
+                new Ladder.Strips(BigDecimal.ONE, BigDecimal.ZERO),
                 "the motor well",
                 List.of());
         Ladder ladder = ladder(broken);
@@ -107,13 +103,11 @@ class LadderTest {
     void whereForceIsForbiddenTooTheLadderEnds() {
         Ladder.Case guarded = new Ladder.Case(
                 Adhesive.STRETCH_STRIPS,
-                true,
-                true,
+                new Ladder.Forbidden(true, true),
                 null,
                 false,
                 null,
-                BigDecimal.ZERO,
-                BigDecimal.ZERO,
+                new Ladder.Strips(BigDecimal.ZERO, BigDecimal.ZERO),
                 null,
                 List.of());
         var result = Ladder.of(guarded, ShopLimits.defaults());

@@ -2,6 +2,7 @@ package glowkettle.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Seam;
 import glowkettle.assess.HazardReadings.Thickness;
@@ -39,7 +40,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class AdmissionTest {
-    private static final Look LEAKS = new Look(false, false, false, false, false, true, Wet.NO, null, null);
+    private static final Look LEAKS = new Look(false, false, false, false, false, true, Wet.NO, Damage.NONE);
 
     private static Entry in(String step) {
         return new OpenEntry.StepDone(step);
@@ -161,7 +162,7 @@ class AdmissionTest {
     void whatALeadAgreedToDoesNotCoverSmoke() {
         Bench bench = new Bench().assessed().write(new AssessEntry.Looked(LEAKS));
         bench.write(new AssessEntry.LeadContinued("Cold removal outdoors."), Role.LEAD);
-        bench.write(new AssessEntry.Looked(new Look(true, false, false, false, false, true, Wet.NO, null, null)));
+        bench.write(new AssessEntry.Looked(new Look(true, false, false, false, false, true, Wet.NO, Damage.NONE)));
 
         assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.EVACUATE);
         assertThat(Assessing.of(bench.file()).halted()).isTrue();
@@ -178,7 +179,7 @@ class AdmissionTest {
         // A telephone has nobody signed in, and a picture of what is dangerous hurts nobody.
         assertThat(bench.refusal(new PhotoEntry.PhotoTaken("p1", null, null), Role.TRAINEE))
                 .isEmpty();
-        bench.write(new AssessEntry.Looked(new Look(true, false, false, false, false, true, Wet.NO, null, null)));
+        bench.write(new AssessEntry.Looked(new Look(true, false, false, false, false, true, Wet.NO, Damage.NONE)));
         assertThat(bench.refusal(new PhotoEntry.PhotoTaken("p2", null, null), Role.TRAINEE))
                 .isEmpty();
         assertThat(bench.refusal(new AssessEntry.Evacuated("Bucket smoked, brigade came."), Role.TRAINEE))
@@ -343,7 +344,7 @@ class AdmissionTest {
                 new AssessEntry.RunDownChosen(RunDown.School.RUN_DOWN_FIRST, BigDecimal.ONE, BigDecimal.valueOf(80));
         assertThat(bench.refusal(down)).isEmpty();
 
-        bench.write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
+        bench.write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, Damage.NONE)));
         assertThat(bench.refusal(down)).contains("Tier Isolate: no current through this pack.");
         assertThat(bench.refusal(
                         new AssessEntry.RunDownChosen(RunDown.School.LEAVE_AS_IT_IS, null, BigDecimal.valueOf(80))))
@@ -354,10 +355,7 @@ class AdmissionTest {
     void figuresThatCannotBeJudgedTogetherAreAskedForAgainAtOnce() {
         assertThat(new Bench()
                         .refusal(new AssessEntry.RunTimed(new TimedRun.Readings(
-                                BigDecimal.TEN,
-                                BigDecimal.ONE,
-                                true,
-                                false,
+                                new TimedRun.Ran(BigDecimal.TEN, BigDecimal.ONE, true, false),
                                 BigDecimal.ONE,
                                 null,
                                 null,

@@ -11,6 +11,8 @@ import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.VoltageSource;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.cell.Body;
+import glowkettle.cell.Box;
+import glowkettle.cell.Calipered;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
@@ -21,13 +23,16 @@ import glowkettle.job.prove.ProveEntry;
 import glowkettle.job.prove.Proving;
 import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.WayBackEntry;
+import glowkettle.library.Anatomy;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.FaceMap;
 import glowkettle.library.Fastener;
+import glowkettle.library.InDevice;
 import glowkettle.library.Mounting;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.library.PackData;
+import glowkettle.library.Ratings;
 import glowkettle.library.Side;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Tray;
@@ -57,11 +62,8 @@ final class Bench {
         this.model = model;
         add(
                 new ArriveEntry.JobOpened(
-                        "whimbrel",
-                        null,
-                        null,
-                        "Bridge, ferry Skua",
-                        null,
+                        new ArriveEntry.Device("whimbrel", null, null),
+                        new ArriveEntry.Customer("Bridge, ferry Skua", null),
                         Set.of(Symptom.SHORT_RUNTIME),
                         null,
                         null,
@@ -81,28 +83,17 @@ final class Bench {
                 kind,
                 id,
                 BigDecimal.ONE,
-                tool,
-                Side.BACK,
-                inside,
-                List.of(after),
-                null,
-                null,
-                List.of(),
-                kind == OperationKind.UNLATCH_CONNECTOR ? "touch panel" : null,
-                null,
+                new Operation.Handling(tool, Side.BACK, inside, null, null),
+                new Operation.Order(List.of(after), null),
+                new Operation.Care(List.of(), kind == OperationKind.UNLATCH_CONNECTOR ? "touch panel" : null),
                 null);
     }
 
     private static Fastener screw(String id, String lengthMm) {
         return new Fastener(
                 id,
-                Side.BACK,
-                BigDecimal.TEN,
-                BigDecimal.TEN,
-                "P0",
-                figure("2"),
-                figure(lengthMm),
-                "flat",
+                new Fastener.Spot(Side.BACK, BigDecimal.TEN, BigDecimal.TEN),
+                new Fastener.Make("P0", figure("2"), figure(lengthMm), "flat"),
                 Fastener.Seat.METAL,
                 null,
                 null,
@@ -112,51 +103,34 @@ final class Bench {
 
     static DeviceModel model() {
         return new DeviceModel(
-                "whimbrel",
-                "Whimbrel laptop",
-                List.of("WH-1"),
-                "laptop",
-                Mounting.SCREWED_IN,
+                new DeviceModel.Identity("whimbrel", "Whimbrel laptop", List.of("WH-1"), "laptop", null),
+                new DeviceModel.Housing(Mounting.SCREWED_IN, figure("0.1"), null, null),
                 new PackData(
-                        figure("7.4"),
-                        figure("4.2"),
-                        figure("2"),
-                        figure("5000"),
-                        figure("5"),
-                        figure("80"),
-                        figure("120"),
-                        figure("5.6"),
-                        figure("82"),
-                        figure("122"),
+                        new Ratings(figure("7.4"), figure("4.2"), figure("2"), figure("5000")),
+                        new Box(figure("5"), figure("80"), figure("120")),
+                        new Box(figure("5.6"), figure("82"), figure("122")),
                         "6 pins",
-                        figure("0.1"),
-                        figure("2"),
-                        figure("6"),
-                        figure("3"),
-                        figure("3"),
+                        new InDevice(figure("0.1"), figure("2"), figure("6"), figure("3"), figure("3")),
                         Body.CASED_POUCH,
                         figure("2"),
                         null),
-                figure("0.1"),
-                List.of(
-                        operation("off", OperationKind.POWER_OFF, null, false),
-                        operation("screws", OperationKind.LOOSEN_FASTENERS, "P0", false, "off"),
-                        operation("cover", OperationKind.LIFT_PART, "pick", false, "screws"),
-                        operation("plug", OperationKind.DISCONNECT_PACK, "lever", true, "cover"),
-                        operation("cable", OperationKind.UNLATCH_CONNECTOR, "lever", true, "cover"),
-                        operation("pack", OperationKind.LIFT_PACK_OUT, null, true, "plug", "cable")),
-                List.of("pack"),
-                List.of(new FaceMap(Side.BACK, figure("300"), figure("200"), List.of(), List.of())),
-                List.of(screw("S1", "4"), screw("S2", "6")),
+                new Anatomy(
+                        List.of(
+                                operation("off", OperationKind.POWER_OFF, null, false),
+                                operation("screws", OperationKind.LOOSEN_FASTENERS, "P0", false, "off"),
+                                operation("cover", OperationKind.LIFT_PART, "pick", false, "screws"),
+                                operation("plug", OperationKind.DISCONNECT_PACK, "lever", true, "cover"),
+                                operation("cable", OperationKind.UNLATCH_CONNECTOR, "lever", true, "cover"),
+                                operation("pack", OperationKind.LIFT_PACK_OUT, null, true, "plug", "cable")),
+                        List.of("pack"),
+                        List.of(),
+                        List.of(new FaceMap(Side.BACK, figure("300"), figure("200"), List.of(), List.of())),
+                        List.of(screw("S1", "4"), screw("S2", "6")),
+                        List.of()),
                 List.of(
                         new DeviceModel.Check("start", "Does it start?", "Dark until plugged in.", true),
                         new DeviceModel.Check("touch panel", "Does it click?", null, false)),
                 List.of("The clock has to be set."),
-                null,
-                List.of(),
-                null,
-                List.of(),
-                null,
                 List.of(),
                 List.of());
     }
@@ -273,19 +247,12 @@ final class Bench {
 
     static PackLabel label(String nominalV, String chargeV) {
         return new PackLabel(
-                figure(nominalV),
-                figure(chargeV),
-                figure("5000"),
-                null,
-                figure("5"),
-                figure("80"),
-                figure("120"),
+                new PackLabel.Printed(figure(nominalV), figure(chargeV), figure("5000"), null, null, null),
+                new Calipered(figure("5"), figure("80"), figure("120")),
                 null,
                 null,
                 null,
-                null,
-                true,
-                null);
+                true);
     }
 
     Bench fitted() {

@@ -3,6 +3,7 @@ package glowkettle.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.arrive.Quote;
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Seam;
 import glowkettle.assess.HazardReadings.Thickness;
@@ -35,12 +36,12 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** What stands, stands: what a later entry does to an earlier one. */
 class CorrectionTest {
     private static final Entry SMOKE =
-            new AssessEntry.Looked(new Look(true, false, false, false, false, false, null, null, null));
+            new AssessEntry.Looked(new Look(true, false, false, false, false, false, null, Damage.NONE));
     private static final Entry LEAK =
-            new AssessEntry.Looked(new Look(false, false, false, false, false, true, null, null, null));
+            new AssessEntry.Looked(new Look(false, false, false, false, false, true, null, Damage.NONE));
     private static final Entry TAKEN_BACK = new TakenBack();
     private static final Entry PILLOW =
-            new AssessEntry.Looked(new Look(false, true, false, false, false, false, null, null, null));
+            new AssessEntry.Looked(new Look(false, true, false, false, false, false, null, Damage.NONE));
 
     private static final Entry BENT = new FreeEntry.Bent(
             new Bending.Bend(Bending.Shape.BOWED, BigDecimal.ONE, new BigDecimal("80"), new BigDecimal("5"), false));
@@ -176,7 +177,7 @@ class CorrectionTest {
         long seen = bench.last() - 1;
         bench.back();
         Entry leaky = new FitEntry.NewPackSeen(
-                new Look(false, false, false, false, false, true, null, null, null),
+                new Look(false, false, false, false, false, true, null, Damage.NONE),
                 new Thickness(new BigDecimal("5"), List.of(), null),
                 new Voltage(new BigDecimal("3.8"), null, VoltageSource.PLUG, null, null),
                 null);

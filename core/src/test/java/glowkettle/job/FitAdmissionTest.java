@@ -2,6 +2,7 @@ package glowkettle.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
@@ -19,8 +20,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** A pack goes in only when it was read, looked at and measured, is sound, and there is room for it. */
 class FitAdmissionTest {
-    private static final Look LEAKS = new Look(false, false, false, false, false, true, Wet.NO, null, null);
-    private static final Look UNTOLD = new Look(null, null, null, null, null, null, null, null, null);
+    private static final Look LEAKS = new Look(false, false, false, false, false, true, Wet.NO, Damage.NONE);
+    private static final Look UNTOLD = new Look(null, null, null, null, null, null, null, Damage.NONE);
 
     private static BigDecimal figure(String text) {
         return new BigDecimal(text);

@@ -119,7 +119,8 @@ class FreeAdmissionTest {
 
     private static BenchClocks.Heat newest(Bench bench) {
         JobFile job = bench.file();
-        return BenchClocks.heat(job, job.model().bondOf("free").orElseThrow()).orElseThrow();
+        return BenchClocks.heat(job, job.model().anatomy().bondOf("free").orElseThrow())
+                .orElseThrow();
     }
 
     @Test

@@ -4,6 +4,7 @@ import glowkettle.heat.Adhesive;
 import glowkettle.heat.Layer;
 import glowkettle.heat.Material;
 import glowkettle.heat.Stack;
+import glowkettle.library.Anatomy;
 import glowkettle.library.Bond;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Lead;
@@ -58,11 +59,8 @@ final class Glued {
         return new Bond(
                 "free",
                 "under the pack",
-                stack,
-                "screen glass",
-                "pack",
-                new BigDecimal("4000"),
-                new BigDecimal("6000"),
+                new Bond.Layers(stack, "screen glass", "pack"),
+                new Bond.Area(new BigDecimal("4000"), new BigDecimal("6000")),
                 strips == null ? null : new BigDecimal(strips),
                 List.of(),
                 null);
@@ -80,24 +78,24 @@ final class Glued {
                 Bench.operation("free", OperationKind.FREE_PACK, "card", true, "plug"),
                 Bench.operation("pack", OperationKind.LIFT_PACK_OUT, null, true, "free"));
         return new DeviceModel(
-                plain.id(),
-                plain.name(),
-                plain.codes(),
-                plain.kind(),
-                plain.mounting(),
+                new DeviceModel.Identity(
+                        plain.identity().id(),
+                        plain.identity().name(),
+                        plain.identity().codes(),
+                        plain.identity().kind(),
+                        null),
+                new DeviceModel.Housing(
+                        plain.housing().mounting(), plain.housing().seamNominalMm(), leads, null),
                 plain.pack(),
-                plain.seamNominalMm(),
-                operations,
-                plain.targets(),
-                plain.faces(),
-                List.of(),
+                new Anatomy(
+                        operations,
+                        plain.anatomy().targets(),
+                        List.of(new DeviceModel.Target("plug", "plug")),
+                        plain.anatomy().faces(),
+                        List.of(),
+                        bond == null ? List.of() : List.of(bond)),
                 plain.checks(),
                 plain.afterwards(),
-                null,
-                bond == null ? List.of() : List.of(bond),
-                leads,
-                List.of(new DeviceModel.Target("plug", "plug")),
-                null,
                 List.of(),
                 List.of());
     }

@@ -2,6 +2,7 @@ package glowkettle.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Warmth;
@@ -76,7 +77,7 @@ class JobFileTest {
         // Alone in its container it took its tier along: the job goes on to the new pack.
         assertThat(bench.file().oldPackTier().result().tier()).isEqualTo(Tier.ISOLATE);
         assertThat(next(bench)).startsWith("FIT: Read the new pack's label");
-        bench.write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)));
+        bench.write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, Damage.NONE)));
         assertThat(next(bench)).isEqualTo("ASSESS, blocked: Evacuate: hands off, everybody out");
     }
 

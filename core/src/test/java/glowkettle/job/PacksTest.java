@@ -2,6 +2,7 @@ package glowkettle.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
@@ -26,7 +27,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** A tier belongs to a pack: the old one takes its own along, the new one is judged by the same rows. */
 class PacksTest {
-    private static final Look DENTED = new Look(false, false, false, false, true, false, Wet.NO, null, null);
+    private static final Look DENTED = new Look(false, false, false, false, true, false, Wet.NO, Damage.NONE);
 
     private static BigDecimal figure(String text) {
         return new BigDecimal(text);

@@ -2,6 +2,7 @@ package glowkettle.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardTier;
 import glowkettle.assess.Tier;
@@ -28,7 +29,7 @@ import net.jqwik.api.Tuple;
 import org.junit.jupiter.api.Test;
 
 class TiersTest {
-    private static final Look DENTED = new Look(false, false, false, false, true, false, null, null, null);
+    private static final Look DENTED = new Look(false, false, false, false, true, false, null, Damage.NONE);
 
     /** Every prefix of the journal judged by itself: what the rounds that are left out must not change. */
     @Property(tries = 200, seed = "3", edgeCases = EdgeCasesMode.NONE)

@@ -20,7 +20,7 @@ class WhereaboutsTest {
     @ParameterizedTest
     @EnumSource(OperationKind.class)
     void aStepTellsWhetherThePackIsOffOutAndWithoutCurrent(OperationKind kind) {
-        List<Operation> operations = new ArrayList<>(Bench.model().operations());
+        List<Operation> operations = new ArrayList<>(Bench.model().anatomy().operations());
         operations.add(Bench.operation("step", kind, null, true));
         DeviceModel model = Bench.model().named("other", "Other laptop", List.of(), operations);
         JobFile job = new Bench(model)

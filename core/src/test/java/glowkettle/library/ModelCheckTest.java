@@ -2,6 +2,7 @@ package glowkettle.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.cell.Box;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -14,28 +15,17 @@ class ModelCheckTest {
                 kind,
                 id,
                 BigDecimal.ONE,
-                null,
-                null,
-                null,
-                List.of(after),
-                null,
-                null,
-                List.of(),
-                null,
-                null,
+                new Operation.Handling(null, null, null, null, null),
+                new Operation.Order(List.of(after), null),
+                new Operation.Care(List.of(), null),
                 null);
     }
 
     private static Fastener screw(String id, @Nullable String operation, String xMm) {
         return new Fastener(
                 id,
-                Side.BACK,
-                new BigDecimal(xMm),
-                BigDecimal.ONE,
-                "P0",
-                new BigDecimal("2"),
-                new BigDecimal("4"),
-                "flat",
+                new Fastener.Spot(Side.BACK, new BigDecimal(xMm), BigDecimal.ONE),
+                new Fastener.Make("P0", new BigDecimal("2"), new BigDecimal("4"), "flat"),
                 Fastener.Seat.METAL,
                 null,
                 null,
@@ -45,45 +35,29 @@ class ModelCheckTest {
 
     private static List<String> faults(List<Operation> operations, List<Fastener> fasteners, String... targets) {
         return ModelCheck.faults(new DeviceModel(
-                "x",
-                "X",
-                List.of(),
-                "laptop",
-                Mounting.SCREWED_IN,
+                new DeviceModel.Identity("x", "X", List.of(), "laptop", null),
+                new DeviceModel.Housing(Mounting.SCREWED_IN, null, null, null),
                 PACK,
-                null,
-                operations,
-                List.of(targets),
-                List.of(new FaceMap(Side.BACK, new BigDecimal("100"), new BigDecimal("100"), List.of(), List.of())),
-                fasteners,
+                new Anatomy(
+                        operations,
+                        List.of(targets),
+                        List.of(),
+                        List.of(new FaceMap(
+                                Side.BACK, new BigDecimal("100"), new BigDecimal("100"), List.of(), List.of())),
+                        fasteners,
+                        List.of()),
                 List.of(),
                 List.of(),
-                null,
-                List.of(),
-                null,
-                List.of(),
-                null,
                 List.of(),
                 List.of()));
     }
 
     private static final PackData PACK = new PackData(
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
+            new Ratings(BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE),
+            new Box(BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE),
+            new Box(BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE),
             "plug",
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            BigDecimal.ONE,
+            new InDevice(BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE),
             glowkettle.cell.Body.POUCH,
             BigDecimal.ONE,
             null);

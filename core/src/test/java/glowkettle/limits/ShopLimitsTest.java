@@ -18,7 +18,7 @@ class ShopLimitsTest {
     void everyLimitHasAValueARangeAndSaysWhatItDecides(Limit limit) {
         LimitSpec spec = ShopLimits.spec(limit);
 
-        assertThat(spec.byDefault()).isBetween(spec.min(), spec.max());
+        assertThat(spec.byDefault()).isBetween(spec.range().min(), spec.range().max());
         assertThat(DEFAULTS.of(limit)).isEqualByComparingTo(spec.byDefault());
         assertThat(spec.decides()).isNotBlank();
         assertThat(limit.id()).matches("[a-z0-9-]+");
@@ -29,11 +29,12 @@ class ShopLimitsTest {
     void aValueOutsideItsRangeIsRefusedWithTheRange(Limit limit) {
         LimitSpec spec = ShopLimits.spec(limit);
 
-        assertThatThrownBy(() -> DEFAULTS.with(limit, spec.max().add(BigDecimal.ONE)))
+        assertThatThrownBy(() -> DEFAULTS.with(limit, spec.range().max().add(BigDecimal.ONE)))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining(limit.id())
-                .hasMessageContaining(spec.max().toString());
-        assertThat(DEFAULTS.with(limit, spec.min()).of(limit)).isEqualByComparingTo(spec.min());
+                .hasMessageContaining(spec.range().max().toString());
+        assertThat(DEFAULTS.with(limit, spec.range().min()).of(limit))
+                .isEqualByComparingTo(spec.range().min());
     }
 
     @Test
@@ -72,8 +73,8 @@ class ShopLimitsTest {
     @EnumSource(Limit.class)
     void ofTwoDirectionsAtMostOneIsLooser(Limit limit) {
         LimitSpec spec = ShopLimits.spec(limit);
-        ShopLimits low = ShopLimits.defaults().with(limit, spec.min());
-        ShopLimits high = ShopLimits.defaults().with(limit, spec.max());
+        ShopLimits low = ShopLimits.defaults().with(limit, spec.range().min());
+        ShopLimits high = ShopLimits.defaults().with(limit, spec.range().max());
         LimitChange up = LimitChange.between(low, high).getFirst();
         LimitChange down = LimitChange.between(high, low).getFirst();
 

@@ -25,7 +25,8 @@ class StoredLimitsTest {
 
     @Test
     void whatLiesOutsideOfTodaysRangeIsKeptAndNamed() {
-        BigDecimal beyond = ShopLimits.spec(Limit.LIVE_PACK_MINUTES).max().add(BigDecimal.ONE);
+        BigDecimal beyond =
+                ShopLimits.spec(Limit.LIVE_PACK_MINUTES).range().max().add(BigDecimal.ONE);
         ShopLimits read = StoredLimits.read(3, Map.of(Limit.LIVE_PACK_MINUTES.id(), beyond), NO_TABLES);
         assertThat(read.of(Limit.LIVE_PACK_MINUTES)).isEqualTo(beyond);
         assertThat(read.keeps(Limit.LIVE_PACK_MINUTES)).isTrue();

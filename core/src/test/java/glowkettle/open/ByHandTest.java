@@ -58,13 +58,8 @@ class ByHandTest {
     private static Fastener screw(String id, String xMm, String yMm, String threadMm, String lengthMm) {
         return new Fastener(
                 id,
-                Side.BACK,
-                new BigDecimal(xMm),
-                new BigDecimal(yMm),
-                "P0",
-                new BigDecimal(threadMm),
-                new BigDecimal(lengthMm),
-                "flat",
+                new Fastener.Spot(Side.BACK, new BigDecimal(xMm), new BigDecimal(yMm)),
+                new Fastener.Make("P0", new BigDecimal(threadMm), new BigDecimal(lengthMm), "flat"),
                 Fastener.Seat.METAL,
                 null,
                 null,

@@ -82,14 +82,19 @@ final class EveryState {
     private boolean mayBeNext(long done, int i) {
         Operation operation = operations.get(i);
         boolean tooEarly = operation.isInside() && (onTheWay >> i & 1) == 0 && isConnected(done);
-        return (done >> i & 1) == 0 && !tooEarly && operation.after().stream().allMatch(id -> isDone(done, id));
+        return (done >> i & 1) == 0
+                && !tooEarly
+                && operation.order().after().stream().allMatch(id -> isDone(done, id));
     }
 
     private BigDecimal cost(State at, int i) {
         Operation operation = operations.get(i);
-        boolean change =
-                at.tool() != null && operation.tool() != null && !at.tool().equals(operation.tool());
-        boolean turn = at.side() != null && operation.side() != null && at.side() != operation.side();
+        boolean change = at.tool() != null
+                && operation.handling().tool() != null
+                && !at.tool().equals(operation.handling().tool());
+        boolean turn = at.side() != null
+                && operation.handling().side() != null
+                && at.side() != operation.handling().side();
         return operation
                 .minutes()
                 .add(change ? bit : BigDecimal.ZERO)
@@ -112,8 +117,12 @@ final class EveryState {
         Operation operation = operations.get(i);
         return new State(
                 at.done() | 1L << i,
-                operation.tool() == null ? at.tool() : operation.tool(),
-                operation.side() == null ? at.side() : operation.side());
+                operation.handling().tool() == null
+                        ? at.tool()
+                        : operation.handling().tool(),
+                operation.handling().side() == null
+                        ? at.side()
+                        : operation.handling().side());
     }
 
     private boolean isConnected(long done) {
@@ -135,7 +144,7 @@ final class EveryState {
 
     private long withAncestors(int i) {
         long bits = 1L << i;
-        for (String id : operations.get(i).after()) {
+        for (String id : operations.get(i).order().after()) {
             bits |= withAncestors(position(id));
         }
         return bits;

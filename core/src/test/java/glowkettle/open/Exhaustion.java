@@ -41,7 +41,7 @@ final class Exhaustion {
     }
 
     private void collect(Operation operation) {
-        for (String id : operation.after()) {
+        for (String id : operation.order().after()) {
             ancestors.add(id);
             collect(operations.stream()
                     .filter(op -> op.id().equals(id))
@@ -63,7 +63,7 @@ final class Exhaustion {
                     && next != disconnect
                     && !ancestors.contains(next.id())
                     && !done.contains(disconnect.id());
-            if (!done.contains(next.id()) && done.containsAll(next.after()) && !tooEarly) {
+            if (!done.contains(next.id()) && done.containsAll(next.order().after()) && !tooEarly) {
                 order.add(next);
                 done.add(next.id());
                 extend(order, done);
@@ -85,13 +85,15 @@ final class Exhaustion {
         for (int i = 0; i < order.size(); i++) {
             Operation op = order.get(i);
             cost = cost.add(op.minutes());
-            if (op.tool() != null) {
-                cost = tool != null && !tool.equals(op.tool()) ? cost.add(limits.of(Limit.BIT_CHANGE_MINUTES)) : cost;
-                tool = op.tool();
+            if (op.handling().tool() != null) {
+                cost = tool != null && !tool.equals(op.handling().tool())
+                        ? cost.add(limits.of(Limit.BIT_CHANGE_MINUTES))
+                        : cost;
+                tool = op.handling().tool();
             }
-            if (op.side() != null) {
-                cost = side != null && side != op.side() ? cost.add(limits.of(Limit.FLIP_MINUTES)) : cost;
-                side = op.side();
+            if (op.handling().side() != null) {
+                cost = side != null && side != op.handling().side() ? cost.add(limits.of(Limit.FLIP_MINUTES)) : cost;
+                side = op.handling().side();
             }
             if (i >= firstInside && i <= plug) {
                 cost = cost.add(limits.of(Limit.LIVE_WEIGHT).multiply(op.minutes()));

@@ -26,15 +26,9 @@ public final class GeneratedModels {
                 kind,
                 id,
                 new BigDecimal(minutes),
-                tool,
-                side,
-                inside,
-                after,
-                null,
-                null,
-                List.of(),
-                null,
-                null,
+                new Operation.Handling(tool, side, inside, null, null),
+                new Operation.Order(after, null),
+                new Operation.Care(List.of(), null),
                 null);
     }
 
@@ -74,10 +68,10 @@ public final class GeneratedModels {
                                 op.id(),
                                 OperationKind.LIFT_DOCKED_PACK_OUT,
                                 op.minutes().toPlainString(),
-                                op.tool(),
-                                op.side(),
+                                op.handling().tool(),
+                                op.handling().side(),
                                 true,
-                                op.after())
+                                op.order().after())
                         : op)
                 .toList();
         return new Teardown.Request(operations, request.targets(), request.skill());

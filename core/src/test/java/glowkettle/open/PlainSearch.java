@@ -46,12 +46,14 @@ final class PlainSearch {
         bit = PlanCosts.units(limits.of(Limit.BIT_CHANGE_MINUTES));
         flip = PlanCosts.units(limits.of(Limit.FLIP_MINUTES));
         List<String> names = operations.stream()
-                .map(Operation::tool)
+                .map(operation -> operation.handling().tool())
                 .filter(Objects::nonNull)
                 .distinct()
                 .toList();
-        tool = operations.stream().mapToInt(op -> 1 + names.indexOf(op.tool())).toArray();
-        side = operations.stream().mapToInt(op -> number(op.side())).toArray();
+        tool = operations.stream()
+                .mapToInt(op -> 1 + names.indexOf(op.handling().tool()))
+                .toArray();
+        side = operations.stream().mapToInt(op -> number(op.handling().side())).toArray();
         liveUnits = operations.stream()
                 .mapToLong(op -> PlanCosts.units(op.minutes().multiply(limits.of(Limit.LIVE_WEIGHT))))
                 .toArray();
@@ -212,7 +214,7 @@ final class PlainSearch {
         IntStream.range(0, size).forEach(i -> positions.put(operations.get(i).id(), i));
         long[] straight = new long[size];
         for (int i = 0; i < size; i++) {
-            for (String id : operations.get(i).after()) {
+            for (String id : operations.get(i).order().after()) {
                 straight[i] |= 1L << positions.get(id);
             }
         }

@@ -39,11 +39,11 @@ class TeardownTest {
                 .result();
 
         assertThat(plan.order()).containsExactly("A", "B", "C", "D", "F", "E", "G");
-        assertThat(plan.costMinutes()).isEqualByComparingTo("10.5");
-        assertThat(plan.minutes()).isEqualByComparingTo("7.2");
-        assertThat(plan.bitChanges()).isEqualTo(4);
-        assertThat(plan.flips()).isEqualTo(1);
-        assertThat(plan.liveMinutes()).isEqualByComparingTo("0.5");
+        assertThat(plan.cost().costMinutes()).isEqualByComparingTo("10.5");
+        assertThat(plan.cost().minutes()).isEqualByComparingTo("7.2");
+        assertThat(plan.cost().bitChanges()).isEqualTo(4);
+        assertThat(plan.cost().flips()).isEqualTo(1);
+        assertThat(plan.cost().liveMinutes()).isEqualByComparingTo("0.5");
         assertThat(plan.proven()).isTrue();
         assertThat(plan.kit()).containsExactly("T5", "P0", "pick", "plastic lever");
     }
@@ -56,7 +56,7 @@ class TeardownTest {
             TeardownPlan plan = Teardown.plan(request, LIMITS).result();
             Exhaustion.Best best = Exhaustion.best(request, LIMITS);
 
-            assertThat(plan.costMinutes()).as("cost, seed %s", seed).isEqualByComparingTo(best.costMinutes());
+            assertThat(plan.cost().costMinutes()).as("cost, seed %s", seed).isEqualByComparingTo(best.costMinutes());
             assertThat(plan.order()).as("order, seed %s", seed).isEqualTo(best.order());
         }
     }
@@ -70,7 +70,9 @@ class TeardownTest {
                 TeardownPlan plan = Teardown.plan(request, LIMITS).result();
                 Exhaustion.Best best = EveryState.best(request, LIMITS);
 
-                assertThat(plan.costMinutes()).as("cost, seed %s", seed).isEqualByComparingTo(best.costMinutes());
+                assertThat(plan.cost().costMinutes())
+                        .as("cost, seed %s", seed)
+                        .isEqualByComparingTo(best.costMinutes());
                 assertThat(plan.order()).as("order, seed %s", seed).isEqualTo(best.order());
             }
         }
@@ -95,8 +97,8 @@ class TeardownTest {
         TeardownPlan plan = Teardown.plan(new Teardown.Request(docked, List.of("out"), null), LIMITS)
                 .result();
 
-        assertThat(plan.liveMinutes()).isEqualByComparingTo("0.5");
-        assertThat(plan.costMinutes()).isEqualByComparingTo("4.5");
+        assertThat(plan.cost().liveMinutes()).isEqualByComparingTo("0.5");
+        assertThat(plan.cost().costMinutes()).isEqualByComparingTo("4.5");
     }
 
     @Test
@@ -105,10 +107,10 @@ class TeardownTest {
         operations.set(3, choice(operations.get(3), "D", "5", Skill.TRAINEE));
         operations.add(4, choice(operations.get(3), "D2", "1", Skill.EXPERT));
         List<Operation> waiting = operations.stream()
-                .map(op -> op.after().contains("D")
+                .map(op -> op.order().after().contains("D")
                         ? withAfter(
                                 op,
-                                op.after().stream()
+                                op.order().after().stream()
                                         .map(id -> id.equals("D") ? "cover" : id)
                                         .toList())
                         : op)
@@ -165,7 +167,7 @@ class TeardownTest {
             TeardownPlan plan = Teardown.plan(request, LIMITS).result();
 
             assertThat(plan.proven()).as("proven, seed %s", seed).isTrue();
-            assertThat(plan.costMinutes())
+            assertThat(plan.cost().costMinutes())
                     .as("cost, seed %s", seed)
                     .isEqualByComparingTo(PlainSearch.leastCost(request, LIMITS));
         }
@@ -190,15 +192,14 @@ class TeardownTest {
                 op.kind(),
                 id,
                 new BigDecimal(minutes),
-                op.tool(),
-                op.side(),
-                op.inside(),
-                op.after(),
-                "cover",
-                skill,
-                List.of(),
-                null,
-                null,
+                new Operation.Handling(
+                        op.handling().tool(),
+                        op.handling().side(),
+                        op.handling().inside(),
+                        skill,
+                        null),
+                new Operation.Order(op.order().after(), "cover"),
+                new Operation.Care(List.of(), null),
                 null);
     }
 
@@ -208,15 +209,14 @@ class TeardownTest {
                 op.kind(),
                 op.label(),
                 op.minutes(),
-                op.tool(),
-                op.side(),
-                op.inside(),
-                after,
-                op.choice(),
-                op.skill(),
-                op.warnings(),
-                op.function(),
-                op.back(),
-                op.grip());
+                new Operation.Handling(
+                        op.handling().tool(),
+                        op.handling().side(),
+                        op.handling().inside(),
+                        op.handling().skill(),
+                        op.handling().grip()),
+                new Operation.Order(after, op.order().choice()),
+                new Operation.Care(op.care().warnings(), op.care().function()),
+                op.back());
     }
 }

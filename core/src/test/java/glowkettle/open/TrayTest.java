@@ -27,13 +27,8 @@ class TrayTest {
             String id, String drive, String thread, String length, String head, Fastener.Seat seat, boolean captive) {
         return new Fastener(
                 id,
-                Side.BACK,
-                BigDecimal.ONE,
-                BigDecimal.ONE,
-                drive,
-                new BigDecimal(thread),
-                new BigDecimal(length),
-                head,
+                new Fastener.Spot(Side.BACK, BigDecimal.ONE, BigDecimal.ONE),
+                new Fastener.Make(drive, new BigDecimal(thread), new BigDecimal(length), head),
                 seat,
                 captive,
                 null,

@@ -66,16 +66,10 @@ class WayBackTest {
                 OperationKind.PEEL_TAPE,
                 "sticker",
                 java.math.BigDecimal.ONE,
-                null,
-                null,
-                false,
-                List.of("off"),
-                null,
-                null,
-                List.of(),
-                null,
-                new Operation.Return(true, null, null, null, null, null, List.of(), null),
-                null);
+                new Operation.Handling(null, null, false, null, null),
+                new Operation.Order(List.of("off"), null),
+                new Operation.Care(List.of(), null),
+                new Operation.Return(true, null, null, null, null, null, List.of(), null));
         List<Operation> model = List.of(
                 LAPTOP.get(0),
                 sticker,
@@ -85,16 +79,11 @@ class WayBackTest {
                         cover.kind(),
                         cover.label(),
                         cover.minutes(),
-                        cover.tool(),
-                        cover.side(),
-                        false,
-                        cover.after(),
-                        null,
-                        null,
-                        List.of(),
-                        null,
-                        back,
-                        null),
+                        new Operation.Handling(
+                                cover.handling().tool(), cover.handling().side(), false, null, null),
+                        new Operation.Order(cover.order().after(), null),
+                        new Operation.Care(List.of(), null),
+                        back),
                 LAPTOP.get(3),
                 LAPTOP.get(4),
                 LAPTOP.get(5));
@@ -120,7 +109,7 @@ class WayBackTest {
 
             assertThat(ids).as("seed %s", seed).containsExactlyInAnyOrderElementsOf(plan.order());
             for (Operation later : request.operations()) {
-                for (String earlier : later.after()) {
+                for (String earlier : later.order().after()) {
                     if (later.kind() != OperationKind.DISCONNECT_PACK) {
                         assertThat(ids.indexOf(later.id()))
                                 .as("seed %s: %s before %s", seed, later.id(), earlier)

@@ -1,10 +1,12 @@
 package glowkettle.demo;
 
 import glowkettle.arrive.Symptom;
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Resistance;
 import glowkettle.assess.TimedRun;
+import glowkettle.cell.Calipered;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.Moment;
 import glowkettle.job.Role;
@@ -159,11 +161,11 @@ public final class DemoJobs {
                 .watchedUntil(world.now().minus(Duration.ofMinutes(40)), "12.6", 0.6);
         job(0, TERN, "Cadet school, room 1", Symptom.LIFTING, Symptom.NO_CLICK)
                 .as(DemoJob.ISOLATED)
-                .write(new AssessEntry.Looked(new Look(false, true, true, false, false, false, Wet.NO, null, null)))
+                .write(new AssessEntry.Looked(new Look(false, true, true, false, false, false, Wet.NO, Damage.NONE)))
                 .warm("23.0");
         job(1, DUNLIN, "Deck crew, ferry Skua", Symptom.SMELL, Symptom.DROPPED)
-                .write(new AssessEntry.Looked(
-                        new Look(false, false, false, false, true, true, Wet.NO, new BigDecimal("20"), null)))
+                .write(new AssessEntry.Looked(new Look(
+                        false, false, false, false, true, true, Wet.NO, new Damage(new BigDecimal("20"), null))))
                 .stored()
                 .watchedUntil(world.now(), "12.4", 1.1)
                 .asLead(new AssessEntry.LeadContinued(
@@ -174,7 +176,7 @@ public final class DemoJobs {
                         "Night engineer on the standby list of the reserve ferry Great Northern Diver, berth 12",
                         Symptom.HOT)
                 .as(DemoJob.EVACUATED)
-                .write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)))
+                .write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, Damage.NONE)))
                 .write(
                         new AssessEntry.Evacuated(
                                 "Smoke from the drop box at 06:40. Room cleared, called, released by the fire service at 09:15."));
@@ -228,19 +230,13 @@ public final class DemoJobs {
                 .assessed()
                 .out();
         ambiguous.offered(new PackLabel(
-                new BigDecimal("3.7"),
-                new BigDecimal("4.2"),
-                new BigDecimal("3100"),
-                null,
-                null,
-                null,
-                null,
+                new PackLabel.Printed(
+                        new BigDecimal("3.7"), new BigDecimal("4.2"), new BigDecimal("3100"), null, "9044700", "26-12"),
+                new Calipered(null, null, null),
                 new BigDecimal("52"),
                 null,
                 null,
-                "9044700",
-                true,
-                "26-12"));
+                true));
         promised(2, 2, TERN, "Cadet school, room 2", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .out()
@@ -259,19 +255,21 @@ public final class DemoJobs {
     private static PackLabel label(Play play, String nominalV, String chargeV, String capacityMah) {
         PackLabel right = play.rightLabel();
         return new PackLabel(
-                new BigDecimal(nominalV),
-                new BigDecimal(chargeV),
-                new BigDecimal(capacityMah),
-                null,
-                right.thicknessMm(),
-                right.widthMm(),
-                right.lengthMm(),
+                new PackLabel.Printed(
+                        new BigDecimal(nominalV),
+                        new BigDecimal(chargeV),
+                        new BigDecimal(capacityMah),
+                        null,
+                        null,
+                        "no lot printed"),
+                new Calipered(
+                        right.size().thicknessMm(),
+                        right.size().widthMm(),
+                        right.size().lengthMm()),
                 right.massG(),
                 null,
                 null,
-                null,
-                true,
-                "no lot printed");
+                true);
     }
 
     private void opening() {
@@ -308,20 +306,18 @@ public final class DemoJobs {
             play.at(now.minus(Duration.ofDays(22 - 7L * week))).seam("0.12", widest[week], "0.20", "0.14");
         }
         play.write(new AssessEntry.RunTimed(new TimedRun.Readings(
-                        new BigDecimal("3.0"),
-                        new BigDecimal("3.5"),
-                        true,
-                        false,
+                        new TimedRun.Ran(new BigDecimal("3.0"), new BigDecimal("3.5"), true, false),
                         new BigDecimal("9.5"),
                         null,
                         null,
                         new BigDecimal("11.55"),
                         new BigDecimal("4330"))))
                 .write(new AssessEntry.ResistanceMeasured(new Resistance.Readings(
-                        new BigDecimal("11.46"),
-                        new BigDecimal("11.10"),
-                        new BigDecimal("11.04"),
-                        new BigDecimal("2.0"),
+                        new Resistance.LoadStep(
+                                new BigDecimal("11.46"),
+                                new BigDecimal("11.10"),
+                                new BigDecimal("11.04"),
+                                new BigDecimal("2.0")),
                         new BigDecimal("0.12"),
                         new BigDecimal("3"),
                         new BigDecimal("4.4"),

@@ -7,6 +7,7 @@ import glowkettle.heat.Setting;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.open.OpenEntry;
+import glowkettle.library.Fastener;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -90,7 +91,7 @@ final class FreeingJobs {
                 .assessed()
                 .tornDownTo("case-screws")
                 .write(new OpenEntry.FoundInstead(
-                        "C6", "three-lobed 5", new BigDecimal("2.0"), new BigDecimal("8"), "flat"));
+                        "C6", new Fastener.Make("three-lobed 5", new BigDecimal("2.0"), new BigDecimal("8"), "flat")));
         opening.promised(1, 3, SHEARWATER, "Bridge, ferry Fulmar", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .tornDownTo("pack-screws");

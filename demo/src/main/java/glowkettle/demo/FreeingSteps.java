@@ -18,7 +18,7 @@ final class FreeingSteps {
     private FreeingSteps() {}
 
     static void before(String step, Play play) {
-        play.file().model().bondOf(step).ifPresent(bond -> parted(bond, play));
+        play.file().model().anatomy().bondOf(step).ifPresent(bond -> parted(bond, play));
         play.file().model().leadsOf(step).ifPresent(leads -> takenOff(leads, play));
     }
 
@@ -38,7 +38,9 @@ final class FreeingSteps {
             return;
         }
         play.write(new FreeEntry.Prised(
-                bond.operation(), bond.stack().adhesive().isSeam() ? Loosening.COLD_CUT : Loosening.CARD, Effort.SOME));
+                bond.operation(),
+                bond.layers().stack().adhesive().isSeam() ? Loosening.COLD_CUT : Loosening.CARD,
+                Effort.SOME));
     }
 
     private static void takenOff(Leads leads, Play play) {
@@ -52,8 +54,11 @@ final class FreeingSteps {
     /** The new pack's leads have other colours; the lowest reads nothing, the highest what the pack holds. */
     static FitEntry.NewLeadsMeasured measured(DeviceModel model) {
         List<String> colours = List.of("white", "yellow", "blue", "green", "brown", "grey");
-        int count = model.leads() == null ? 2 : model.leads().leads().size();
-        BigDecimal highestV = new BigDecimal("3.78").multiply(model.pack().series());
+        int count = model.housing().leads() == null
+                ? 2
+                : model.housing().leads().leads().size();
+        BigDecimal highestV =
+                new BigDecimal("3.78").multiply(model.pack().ratings().series());
         return new FitEntry.NewLeadsMeasured(IntStream.range(0, count)
                 .mapToObj(i -> new FitEntry.NewLead(
                         colours.get(i % colours.size()),

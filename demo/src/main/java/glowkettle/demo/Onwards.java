@@ -6,6 +6,7 @@ import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.VoltageSource;
 import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.cell.Calipered;
 import glowkettle.fit.PackLabel;
 import glowkettle.free.LeadOrder;
 import glowkettle.job.Entry;
@@ -79,7 +80,7 @@ public final class Onwards {
     private static Optional<Entry> inHand(JobFile job) {
         if (job.state().latest(AssessEntry.ThicknessTaken.class).isEmpty()) {
             return Optional.of(new AssessEntry.ThicknessTaken(
-                    new Thickness(job.model().pack().thicknessMm(), List.of(), null)));
+                    new Thickness(job.model().pack().size().thicknessMm(), List.of(), null)));
         }
         return Optional.of(new AssessEntry.VoltageTaken(
                 new Voltage(new BigDecimal("3.8"), null, VoltageSource.CELLS, null, null)));
@@ -89,7 +90,7 @@ public final class Onwards {
         if (operation.isInside() && !Opening.of(job).conditionsConfirmed()) {
             return new OpenEntry.ConditionsConfirmed();
         }
-        List<String> fasteners = job.model().fastenersOf(operation.id()).stream()
+        List<String> fasteners = job.model().anatomy().fastenersOf(operation.id()).stream()
                 .map(fastener -> fastener.id())
                 .filter(id -> !FastenerLog.of(job).out().contains(id)
                         && !FastenerLog.of(job).missing().contains(id))
@@ -97,7 +98,7 @@ public final class Onwards {
         if (!fasteners.isEmpty()) {
             return new OpenEntry.FastenersOut(fasteners, List.of());
         }
-        Optional<Bond> bond = job.model().bondOf(operation.id());
+        Optional<Bond> bond = job.model().anatomy().bondOf(operation.id());
         boolean strips = bond.filter(held -> held.stripCount()
                         > Freeing.of(job).strips(held.operation()).size())
                 .isPresent();
@@ -139,7 +140,7 @@ public final class Onwards {
                 job.newPackTier().isEmpty()
                         ? new FitEntry.NewPackSeen(
                                 Look.GOOD,
-                                new Thickness(job.model().pack().thicknessMm(), List.of(), null),
+                                new Thickness(job.model().pack().size().thicknessMm(), List.of(), null),
                                 new Voltage(new BigDecimal("3.78"), null, VoltageSource.PLUG, null, null),
                                 null)
                         : new FitEntry.PackChosen());
@@ -147,19 +148,21 @@ public final class Onwards {
 
     static PackLabel label(PackData pack) {
         return new PackLabel(
-                pack.nominalV(),
-                pack.chargeLimitV().multiply(pack.series()),
-                pack.capacityMah(),
+                new PackLabel.Printed(
+                        pack.ratings().nominalV(),
+                        pack.ratings().chargeLimitV().multiply(pack.ratings().series()),
+                        pack.ratings().capacityMah(),
+                        null,
+                        null,
+                        "26-31"),
+                new Calipered(
+                        pack.size().thicknessMm(),
+                        pack.size().widthMm(),
+                        pack.size().lengthMm()),
                 null,
-                pack.thicknessMm(),
-                pack.widthMm(),
-                pack.lengthMm(),
                 null,
                 null,
-                null,
-                null,
-                true,
-                "26-31");
+                true);
     }
 
     private static Entry backwards(JobFile job, WayBack.Step step) {
@@ -169,7 +172,7 @@ public final class Onwards {
             return FreeingSteps.measured(job.model());
         }
         List<String> empty = JobTray.of(job).tray().result().emptyHoles();
-        List<Tray.Placement> placements = job.model().fastenersOf(step.id()).stream()
+        List<Tray.Placement> placements = job.model().anatomy().fastenersOf(step.id()).stream()
                 .map(fastener -> fastener.id())
                 .filter(empty::contains)
                 .map(id -> new Tray.Placement(id, id))

@@ -11,6 +11,7 @@ import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.VoltageSource;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.RunDown;
+import glowkettle.cell.Calipered;
 import glowkettle.fit.PackLabel;
 import glowkettle.isolation.ContainerChoice;
 import glowkettle.job.Entry;
@@ -67,11 +68,8 @@ public final class Play {
     public static Play open(
             World world, Instant start, String model, String owner, Set<Symptom> symptoms, @Nullable Instant promise) {
         ArriveEntry.JobOpened opened = new ArriveEntry.JobOpened(
-                model,
-                null,
-                null,
-                owner,
-                "desk phone in the crew room",
+                new ArriveEntry.Device(model, null, null),
+                new ArriveEntry.Customer(owner, "desk phone in the crew room"),
                 symptoms,
                 symptoms.contains(Symptom.SHORT_RUNTIME) ? new BigDecimal("1.5") : null,
                 symptoms.contains(Symptom.SUDDEN_SHUT_DOWN) ? new BigDecimal("30") : null,
@@ -114,7 +112,10 @@ public final class Play {
         Optional<String> step = entry instanceof OpenEntry.StepDone done
                 ? Optional.of(done.step())
                 : entry instanceof OpenEntry.FastenersOut out && !out.out().isEmpty()
-                        ? file().model().fastener(out.out().getFirst()).map(Fastener::operation)
+                        ? file().model()
+                                .anatomy()
+                                .fastener(out.out().getFirst())
+                                .map(Fastener::operation)
                         : Optional.empty();
         return step.flatMap(file()::operation)
                 .map(operation ->
@@ -148,7 +149,7 @@ public final class Play {
     }
 
     Play thick(double percent) {
-        BigDecimal nominal = file().model().pack().thicknessMm();
+        BigDecimal nominal = file().model().pack().size().thicknessMm();
         BigDecimal middle = BigDecimal.valueOf(Math.round(nominal.doubleValue() * (100 + percent)) / 100.0);
         return write(new AssessEntry.ThicknessTaken(
                 new Thickness(middle, List.of(nominal, nominal, nominal, nominal), null)));
@@ -161,17 +162,19 @@ public final class Play {
 
     Play gauge(Moment moment, int percent, int cycles) {
         PackData pack = file().model().pack();
-        BigDecimal full =
-                pack.capacityMah().multiply(BigDecimal.valueOf(percent)).movePointLeft(2);
+        BigDecimal full = pack.ratings()
+                .capacityMah()
+                .multiply(BigDecimal.valueOf(percent))
+                .movePointLeft(2);
         return write(new AssessEntry.GaugeRead(
                 moment,
                 new GaugeReading(
                         full.setScale(0, java.math.RoundingMode.HALF_UP),
-                        pack.capacityMah(),
+                        pack.ratings().capacityMah(),
                         BigDecimal.valueOf(cycles),
                         null,
                         new BigDecimal("21.5"),
-                        java.util.Collections.nCopies(pack.series().intValue(), new BigDecimal("3.82")))));
+                        java.util.Collections.nCopies(pack.ratings().series().intValue(), new BigDecimal("3.82")))));
     }
 
     /** Everything Assess needs at the counter, and all of it good. */
@@ -189,7 +192,7 @@ public final class Play {
             if (step.isInside() && !Opening.of(file()).conditionsConfirmed()) {
                 write(new OpenEntry.ConditionsConfirmed());
             }
-            List<String> fasteners = file().model().fastenersOf(step.id()).stream()
+            List<String> fasteners = file().model().anatomy().fastenersOf(step.id()).stream()
                     .map(Fastener::id)
                     .toList();
             FreeingSteps.before(step.id(), this);
@@ -205,7 +208,9 @@ public final class Play {
     private void beginning() {
         if (Opening.of(file()).runDownUndecided()) {
             write(new AssessEntry.RunDownChosen(
-                    RunDown.School.RUN_DOWN_FIRST, file().model().pack().lightUseW(), BigDecimal.valueOf(20)));
+                    RunDown.School.RUN_DOWN_FIRST,
+                    file().model().pack().inDevice().lightUseW(),
+                    BigDecimal.valueOf(20)));
         }
         for (Optional<AssessEntry.ColdStep> next = Assessing.of(file()).coldRemovalNext();
                 next.isPresent();
@@ -228,21 +233,23 @@ public final class Play {
 
     public PackLabel rightLabel() {
         PackData pack = file().model().pack();
-        BigDecimal massG = pack.energyWh().multiply(new BigDecimal("4.4"));
+        BigDecimal massG = pack.ratings().energyWh().multiply(new BigDecimal("4.4"));
         return new PackLabel(
-                pack.nominalV(),
-                pack.chargeLimitV().multiply(pack.series()),
-                pack.capacityMah(),
-                pack.energyWh().setScale(1, java.math.RoundingMode.HALF_UP),
-                pack.thicknessMm(),
-                pack.widthMm(),
-                pack.lengthMm(),
+                new PackLabel.Printed(
+                        pack.ratings().nominalV(),
+                        pack.ratings().chargeLimitV().multiply(pack.ratings().series()),
+                        pack.ratings().capacityMah(),
+                        pack.ratings().energyWh().setScale(1, java.math.RoundingMode.HALF_UP),
+                        null,
+                        "26-31"),
+                new Calipered(
+                        pack.size().thicknessMm(),
+                        pack.size().widthMm(),
+                        pack.size().lengthMm()),
                 massG.setScale(0, java.math.RoundingMode.HALF_UP),
                 null,
                 null,
-                null,
-                true,
-                "26-31");
+                true);
     }
 
     Play offered(PackLabel label) {
@@ -257,7 +264,7 @@ public final class Play {
     Play unpacked() {
         return write(new FitEntry.NewPackSeen(
                 Look.GOOD,
-                new Thickness(file().model().pack().thicknessMm(), List.of(), null),
+                new Thickness(file().model().pack().size().thicknessMm(), List.of(), null),
                 new Voltage(new BigDecimal("3.78"), null, VoltageSource.PLUG, null, null),
                 null));
     }
@@ -278,6 +285,7 @@ public final class Play {
             List<String> empty = JobTray.of(file()).tray().result().emptyHoles();
             List<Tray.Placement> placements = file()
                     .model()
+                    .anatomy()
                     .fastenersOf(step.get().id())
                     .stream()
                     .filter(fastener -> empty.contains(fastener.id()))
@@ -317,7 +325,7 @@ public final class Play {
                 container.id(),
                 container.name(),
                 file.oldPackTier().result().tier(),
-                file.model().pack().energyWh(),
+                file.model().pack().ratings().energyWh(),
                 !file.liftedOut()));
     }
 

@@ -83,8 +83,10 @@ class ArriveController {
 
     private List<Fault> faults(ArriveEntry.JobOpened opened, String promised, boolean codeKnown) {
         List<Fault> faults = new ArrayList<>();
-        if (codeKnown && models.find(opened.modelId()).isEmpty()) {
-            faults.add(new Fault("modelId", "'%s' is not in the library".formatted(opened.modelId())));
+        if (codeKnown && models.find(opened.device().modelId()).isEmpty()) {
+            faults.add(new Fault(
+                    "modelId",
+                    "'%s' is not in the library".formatted(opened.device().modelId())));
         }
         if (opened.promise() != null) {
             promiseFault(opened, promised).ifPresent(faults::add);
@@ -99,7 +101,7 @@ class ArriveController {
             return Optional.of(
                     new Fault("promise", "%s has passed; a promise lies ahead, or is left empty.".formatted(typed)));
         }
-        return models.find(opened.modelId())
+        return models.find(opened.device().modelId())
                 .map(model -> new JobFile(
                         0,
                         OrderOfWork.CHAPTERS,

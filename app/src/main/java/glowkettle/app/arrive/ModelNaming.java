@@ -32,14 +32,14 @@ final class ModelNaming {
 
     static DeviceModel named(JobFile job, String name, List<String> codes) {
         List<Opening.Note> notes = learnt(job);
-        List<Operation> operations = job.model().operations().stream()
+        List<Operation> operations = job.model().anatomy().operations().stream()
                 .map(operation -> warned(operation, notes))
                 .toList();
         return job.model().named(id(name), name, codes, operations);
     }
 
     private static Operation warned(Operation operation, List<Opening.Note> notes) {
-        List<String> warnings = new ArrayList<>(operation.warnings());
+        List<String> warnings = new ArrayList<>(operation.care().warnings());
         notes.stream()
                 .filter(note -> operation.id().equals(note.step()))
                 .map(note -> cut(note.note()))

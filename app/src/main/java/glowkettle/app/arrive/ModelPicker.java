@@ -52,7 +52,9 @@ class ModelPicker {
     Taps taps(String typed, String chosen) {
         Collection<DeviceModel> all = library.all();
         Map<String, DeviceModel> known = new LinkedHashMap<>();
-        all.stream().filter(model -> !model.isFamily()).forEach(model -> known.put(model.id(), model));
+        all.stream()
+                .filter(model -> !model.isFamily())
+                .forEach(model -> known.put(model.identity().id(), model));
         Stream<DeviceModel> lately = rows.models(Shop.ID, LATELY, MOST_OFTEN).stream()
                 .flatMap(id -> Optional.ofNullable(known.get(id)).stream());
         List<DeviceModel> often = Stream.of(
@@ -87,14 +89,16 @@ class ModelPicker {
         if (!tapped.isBlank()) {
             boolean isCode = coded.isPresent()
                     || all.stream()
-                            .anyMatch(model -> model.isFamily() && model.id().equals(tapped))
+                            .anyMatch(model ->
+                                    model.isFamily() && model.identity().id().equals(tapped))
                     || ModelSearch.find(all, typed, 1).isEmpty();
             post.typed().put("modelCode", new String[] {isCode ? typed : ""});
             return Optional.empty();
         }
         List<DeviceModel> meant = coded.map(List::of).orElseGet(() -> ModelSearch.find(all, typed, MOST_FOUND));
         if (meant.size() == 1) {
-            post.typed().put("modelId", new String[] {meant.getFirst().id()});
+            post.typed()
+                    .put("modelId", new String[] {meant.getFirst().identity().id()});
             post.typed().put("modelCode", new String[] {coded.isPresent() ? typed : ""});
             return Optional.empty();
         }

@@ -45,7 +45,7 @@ class NewModels {
                     : Optional.of(new Fault("name", "Read the old pack's label first; without it nothing is known."));
         }
         DeviceModel model = ModelNaming.named(job, typed.name(), codes(typed));
-        if (model.id().isEmpty()) {
+        if (model.identity().id().isEmpty()) {
             return Optional.of(new Fault("name", "'%s' has neither letters nor digits".formatted(typed.name())));
         }
         if (!library.add(model, json.mapper().writeValueAsString(model), by, clock.instant())) {
@@ -53,7 +53,8 @@ class NewModels {
                     "name", "There is a model '%s' already; name what tells them apart".formatted(typed.name())));
         }
         Appended appended = journal.append(
-                number, new Draft(new ArriveEntry.ModelNamed(model.id()), formId, Draft.UNSEEN, null, by, role));
+                number,
+                new Draft(new ArriveEntry.ModelNamed(model.identity().id()), formId, Draft.UNSEEN, null, by, role));
         if (appended instanceof Appended.Refused refused) {
             TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
             return Optional.of(new Fault("", refused.refusal().reason()));

@@ -1,5 +1,6 @@
 package glowkettle.app.arrive;
 
+import glowkettle.app.desk.PaperHead;
 import glowkettle.arrive.Quote;
 import glowkettle.finding.Result;
 import glowkettle.job.Entry;
@@ -17,26 +18,21 @@ import org.jspecify.annotations.Nullable;
  * @param answer what the owner said to this quote; null while it is open
  */
 public record QuoteShown(
-        long job,
-        String device,
-        String owner,
+        PaperHead head,
         Instant at,
         String by,
         Quote.Request request,
         Result<Quote> quote,
         ArriveEntry.@Nullable QuoteAnswered answer,
         @Nullable Instant answeredAt,
-        @Nullable Instant promise,
-        int limitsVersion) {
+        @Nullable Instant promise) {
     static Optional<QuoteShown> of(JobFile job) {
         return latest(job, ArriveEntry.Quoted.class).map(recorded -> {
             ArriveEntry.Quoted quoted = (ArriveEntry.Quoted) recorded.entry();
             Optional<Recorded> answered =
                     latest(job, ArriveEntry.QuoteAnswered.class).filter(later -> later.seq() > recorded.seq());
             return new QuoteShown(
-                    job.number(),
-                    job.model().name(),
-                    Arriving.of(job).owner(),
+                    PaperHead.of(job),
                     recorded.at(),
                     recorded.by(),
                     quoted.request(),
@@ -44,8 +40,7 @@ public record QuoteShown(
                     answered.map(later -> (ArriveEntry.QuoteAnswered) later.entry())
                             .orElse(null),
                     answered.map(Recorded::at).orElse(null),
-                    Arriving.of(job.state()).promise(),
-                    job.limits().version());
+                    Arriving.of(job.state()).promise());
         });
     }
 

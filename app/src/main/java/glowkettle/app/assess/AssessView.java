@@ -1,5 +1,6 @@
 package glowkettle.app.assess;
 
+import glowkettle.app.binding.Part;
 import glowkettle.app.isolation.Containers;
 import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings;
@@ -12,11 +13,9 @@ import glowkettle.job.assess.PackHealth;
 import glowkettle.job.isolation.Isolating;
 import glowkettle.job.open.Opening;
 import glowkettle.limits.Limit;
-import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -30,9 +29,9 @@ public record AssessView(
         AssessEntry.@Nullable ColdStep coldNext,
         boolean waitsForRunDown,
         @Nullable SeamFace seamFace) {
-    private static final List<String> LOOK_FIELDS = Arrays.stream(HazardReadings.Look.class.getRecordComponents())
-            .filter(component -> component.getType() == Boolean.class)
-            .map(RecordComponent::getName)
+    private static final List<String> LOOK_FIELDS = Part.of(HazardReadings.Look.class).stream()
+            .filter(part -> part.component().getType() == Boolean.class)
+            .map(Part::name)
             .toList();
 
     static AssessView of(JobFile job, Instant now, Containers containers, ZoneId zone) {
@@ -55,7 +54,7 @@ public record AssessView(
     }
 
     public boolean severalCells() {
-        return !job.packKnown() || job.model().pack().series().intValue() > 1;
+        return !job.packKnown() || job.model().pack().ratings().series().intValue() > 1;
     }
 
     public boolean hasTouchPanel() {

@@ -24,35 +24,48 @@ public record HealthPanel(
         List<Result<Evidence>> evidence,
         @Nullable Result<Resistance> resistance,
         BigDecimal newPackHours,
-        PackHealth.@Nullable Trend trend,
-        @Nullable Plot chart,
-        @Nullable BigDecimal socPercent,
-        @Nullable Result<RunDown> runDown,
-        AssessEntry.@Nullable RunDownChosen chosen,
-        @Nullable RunDownProgress progress) {
+        @Nullable Swelling swelling,
+        BroughtDown down) {
+    /** Its thickness over the weeks, drawn. */
+    public record Swelling(PackHealth.Trend trend, Plot chart) {}
+
+    /** The way down that was chosen, or those that there are from this charge. */
+    public record BroughtDown(
+            @Nullable BigDecimal socPercent,
+            @Nullable Result<RunDown> runDown,
+            AssessEntry.@Nullable RunDownChosen chosen,
+            @Nullable RunDownProgress progress) {}
+
     static HealthPanel of(JobFile job, Instant now, ZoneId zone) {
         PackHealth health = PackHealth.of(job);
-        BigDecimal soc = health.socPercent();
-        PackHealth.Trend trend = health.trend().orElse(null);
-        AssessEntry.RunDownChosen chosen = health.runDownChosen().orElse(null);
-        BigDecimal load = chosen != null && chosen.loadW() != null
-                ? chosen.loadW()
-                : job.model().pack().lightUseW();
         return new HealthPanel(
                 health.verdict(),
                 health.evidence(),
                 health.resistance().orElse(null),
-                SoakCycle.of(job).expectedHours(job.model().pack().capacityMah()),
-                trend,
-                trend == null
-                        ? null
-                        : TrendChart.of(
-                                trend.of(),
-                                trend.readings(),
-                                trend.limitMm(),
-                                "isolate",
-                                trend.trend().result(),
-                                new Words(zone, now)),
+                SoakCycle.of(job).expectedHours(job.model().pack().ratings().capacityMah()),
+                health.trend()
+                        .map(trend -> new Swelling(trend, chart(trend, now, zone)))
+                        .orElse(null),
+                down(job, health, now));
+    }
+
+    private static Plot chart(PackHealth.Trend trend, Instant now, ZoneId zone) {
+        return TrendChart.of(
+                trend.of(),
+                trend.readings(),
+                trend.limitMm(),
+                "isolate",
+                trend.trend().result(),
+                new Words(zone, now));
+    }
+
+    private static BroughtDown down(JobFile job, PackHealth health, Instant now) {
+        BigDecimal soc = health.socPercent();
+        AssessEntry.RunDownChosen chosen = health.runDownChosen().orElse(null);
+        BigDecimal load = chosen != null && chosen.loadW() != null
+                ? chosen.loadW()
+                : job.model().pack().inDevice().lightUseW();
+        return new BroughtDown(
                 soc,
                 soc == null ? null : health.runDown(soc, load),
                 chosen,

@@ -10,7 +10,7 @@ public record SeamFace(FaceMap face, List<FaceMap.SeamPoint> points) {
     private static final int MOST = 8;
 
     static @org.jspecify.annotations.Nullable SeamFace of(DeviceModel model) {
-        Optional<FaceMap> face = model.faces().stream()
+        Optional<FaceMap> face = model.anatomy().faces().stream()
                 .filter(one -> !one.seamPoints().isEmpty())
                 .findFirst();
         return face.map(one ->

@@ -1,6 +1,5 @@
 package glowkettle.app.bench;
 
-import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.fit.Fitting;
@@ -18,10 +17,13 @@ final class FoundBy {
         Arriving counter = Arriving.of(job);
         return Stream.of(
                         counter.owner(),
-                        job.model().name(),
+                        job.model().identity().name(),
                         counter.serial(),
                         counter.modelCode(),
-                        Fitting.of(job).offered().map(PackLabel::lot).orElse(null),
+                        Fitting.of(job)
+                                .offered()
+                                .map(label -> label.printed().lot())
+                                .orElse(null),
                         Isolating.of(job).liesIn().orElse(null))
                 .filter(Objects::nonNull)
                 .map(text -> text.toLowerCase(Locale.ROOT))

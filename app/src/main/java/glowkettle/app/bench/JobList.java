@@ -46,14 +46,14 @@ class JobList implements ListWriter {
 
     private static JobListMapper.JobRow row(JobFile job, List<ClockRow> calls) {
         return new JobListMapper.JobRow(
-                job.number(), job.state().seq(), job.model().id(), shown(job), turn(job, calls), past(job));
+                job.number(), job.state().seq(), job.model().identity().id(), shown(job), turn(job, calls), past(job));
     }
 
     private static JobListMapper.Shown shown(JobFile job) {
         NextThing next = job.next();
         return new JobListMapper.Shown(
                 Arriving.of(job).owner(),
-                job.model().name(),
+                job.model().identity().name(),
                 FoundBy.of(job),
                 next.stage().path(),
                 job.tier().result().tier().name(),

@@ -11,7 +11,6 @@ import java.lang.reflect.Type;
 import java.math.BigDecimal;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
@@ -52,27 +51,21 @@ public final class Binder {
     }
 
     private @Nullable Object record(Class<?> type, String path, JsonNode node) {
-        RecordComponent[] components = type.getRecordComponents();
-        refuseUnknown(components, path, node);
-        Object[] values = new Object[components.length];
-        Class<?>[] types = new Class<?>[components.length];
+        List<Part> parts = Part.of(type);
+        refuseUnknown(parts, path, node);
+        List<@Nullable Object> values = new ArrayList<>();
         int before = faults.size();
-        for (int i = 0; i < components.length; i++) {
-            RecordComponent component = components[i];
-            types[i] = component.getType();
-            String at = path.isEmpty() ? component.getName() : path + "." + component.getName();
-            values[i] = value(
-                    component,
-                    component.getAnnotatedType(),
-                    component.getGenericType(),
-                    at,
-                    node.path(component.getName()));
+        for (Part part : parts) {
+            RecordComponent component = part.component();
+            String at = path.isEmpty() ? part.name() : path + "." + part.name();
+            values.add(
+                    value(part, component.getAnnotatedType(), component.getGenericType(), at, node.path(part.name())));
         }
         if (faults.size() > before) {
             return null;
         }
         try {
-            return type.getDeclaredConstructor(types).newInstance(values);
+            return Part.make(type, values.iterator());
         } catch (InvocationTargetException e) {
             Throwable refused = Objects.requireNonNullElse(e.getCause(), e);
             return fault(path, refused.getMessage());
@@ -81,12 +74,11 @@ public final class Binder {
         }
     }
 
-    private void refuseUnknown(RecordComponent[] components, String path, JsonNode node) {
+    private void refuseUnknown(List<Part> parts, String path, JsonNode node) {
         if (!strict) {
             return;
         }
-        List<String> known =
-                Arrays.stream(components).map(RecordComponent::getName).toList();
+        List<String> known = parts.stream().map(Part::name).toList();
         node.propertyNames().stream()
                 .filter(name -> !known.contains(name))
                 .forEach(name -> fault(
@@ -94,12 +86,11 @@ public final class Binder {
                         "'%s' is not known here; known are %s".formatted(name, String.join(", ", known))));
     }
 
-    private @Nullable Object value(
-            RecordComponent component, AnnotatedType annotated, Type type, String at, JsonNode node) {
+    private @Nullable Object value(Part part, AnnotatedType annotated, Type type, String at, JsonNode node) {
         if (type instanceof ParameterizedType parameterized) {
             AnnotatedType element = ((AnnotatedParameterizedType) annotated).getAnnotatedActualTypeArguments()[0];
-            List<Object> elements = elements(component, element, parameterized.getActualTypeArguments()[0], at, node);
-            return component.getType() == Set.class ? new LinkedHashSet<>(elements) : elements;
+            List<Object> elements = elements(part, element, parameterized.getActualTypeArguments()[0], at, node);
+            return part.component().getType() == Set.class ? new LinkedHashSet<>(elements) : elements;
         }
         Class<?> plain = (Class<?>) type;
         boolean nullable = annotated.isAnnotationPresent(Nullable.class);
@@ -114,13 +105,12 @@ public final class Binder {
             return record(plain, at, absent ? JsonNodeFactory.instance.objectNode() : node);
         }
         if (absent || node.isString() && node.stringValue().isBlank()) {
-            return nullable ? null : fault(at, "Missing: " + says(component) + range(component));
+            return nullable ? null : fault(at, "Missing: " + says(part) + range(part));
         }
-        return scalar(component, plain, at, node);
+        return scalar(part, plain, at, node);
     }
 
-    private List<Object> elements(
-            RecordComponent component, AnnotatedType annotated, Type type, String at, JsonNode node) {
+    private List<Object> elements(Part part, AnnotatedType annotated, Type type, String at, JsonNode node) {
         List<Object> elements = new ArrayList<>();
         if (node.isMissingNode() || node.isNull()) {
             return elements;
@@ -138,7 +128,7 @@ public final class Binder {
                     && node.get(i).isString()
                     && node.get(i).stringValue().isBlank();
             if (!blank) {
-                Object element = value(component, annotated, type, at + "[" + i + "]", node.get(i));
+                Object element = value(part, annotated, type, at + "[" + i + "]", node.get(i));
                 if (element != null) {
                     elements.add(element);
                 }
@@ -147,39 +137,39 @@ public final class Binder {
         return elements;
     }
 
-    private @Nullable Object scalar(RecordComponent component, Class<?> type, String at, JsonNode node) {
+    private @Nullable Object scalar(Part part, Class<?> type, String at, JsonNode node) {
         try {
             Object value = scalars.read(type, node);
             if (value instanceof BigDecimal figure) {
-                refuseOutOfRange(component, at, figure);
+                refuseOutOfRange(part, at, figure);
             }
             if (value instanceof Integer whole) {
-                refuseOutOfRange(component, at, BigDecimal.valueOf(whole));
+                refuseOutOfRange(part, at, BigDecimal.valueOf(whole));
             }
             if (value instanceof String text) {
-                refuseTooLong(component, at, text);
+                refuseTooLong(part, at, text);
             }
             return value;
         } catch (Scalars.Unreadable e) {
-            return fault(at, e.getMessage() + range(component));
+            return fault(at, e.getMessage() + range(part));
         }
     }
 
-    private void refuseOutOfRange(RecordComponent component, String at, BigDecimal figure) {
-        Within within = component.getAnnotation(Within.class);
+    private void refuseOutOfRange(Part part, String at, BigDecimal figure) {
+        Within within = part.component().getAnnotation(Within.class);
         if (within != null
                 && (figure.compareTo(new BigDecimal(within.min())) < 0
                         || figure.compareTo(new BigDecimal(within.max())) > 0)) {
-            fault(at, "%s %s is out of range%s".formatted(figure.toPlainString(), within.unit(), range(component)));
+            fault(at, "%s %s is out of range%s".formatted(figure.toPlainString(), within.unit(), range(part)));
         } else if (within != null
                 && within.whole()
                 && figure.stripTrailingZeros().scale() > 0) {
-            fault(at, "%s is no whole number%s".formatted(figure.toPlainString(), range(component)));
+            fault(at, "%s is no whole number%s".formatted(figure.toPlainString(), range(part)));
         }
     }
 
-    private void refuseTooLong(RecordComponent component, String at, String text) {
-        Says says = component.getAnnotation(Says.class);
+    private void refuseTooLong(Part part, String at, String text) {
+        Says says = part.component().getAnnotation(Says.class);
         int longest = says == null ? 200 : says.longest();
         if (text.length() > longest) {
             fault(at, "%s characters; at most %s are taken".formatted(text.length(), longest));
@@ -189,13 +179,13 @@ public final class Binder {
         }
     }
 
-    private static String says(RecordComponent component) {
-        Says says = component.getAnnotation(Says.class);
-        return says == null ? component.getName() : says.value();
+    private static String says(Part part) {
+        Says says = part.component().getAnnotation(Says.class);
+        return says == null ? part.name() : part.saying(says.value());
     }
 
-    private static String range(RecordComponent component) {
-        Within within = component.getAnnotation(Within.class);
+    private static String range(Part part) {
+        Within within = part.component().getAnnotation(Within.class);
         return within == null
                 ? ""
                 : "; accepted is %s to %s %s"

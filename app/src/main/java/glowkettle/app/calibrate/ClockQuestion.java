@@ -3,6 +3,7 @@ package glowkettle.app.calibrate;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.PhaseTimes;
 import glowkettle.calibrate.Progress;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Within;
@@ -27,33 +28,45 @@ public record ClockQuestion(
         @Says("From when on to plan") Instant now,
         @Says("When the owner was promised it") @Nullable Instant promise,
 
-        @Says("Minutes of the first charge") @Within(min = "1", max = "20000", unit = "min")
-        BigDecimal chargeMinutes,
-
-        @Says("Minutes on the charger when full; the shop's when not said")
-        @Within(min = "0", max = "20000", unit = "min")
-        @Nullable
-        BigDecimal soakMinutes,
-
-        @Says("Minutes of the run-down") @Within(min = "1", max = "20000", unit = "min")
-        BigDecimal runDownMinutes,
-
-        @Says("Minutes off; the shop's when not said") @Within(min = "0", max = "20000", unit = "min") @Nullable
-        BigDecimal restMinutes,
-
-        @Says("Minutes of the last charge") @Within(min = "1", max = "20000", unit = "min")
-        BigDecimal lastChargeMinutes,
-
-        @Says("Zone of the shop's clock") ZoneId zone,
-
-        @Says("Spans of the ordinary week; a break is the gap between two")
-        List<WeekSpan> week,
-
-        @Says("Days that differ; a day without times is closed")
-        List<DaySpan> exceptions,
+        @Flat Phases phases,
+        @Flat Opening opening,
 
         @Says("What has happened already") Progress progress) {
     private static final int MOST_SPANS = 400;
+
+    /** How long each phase of the cycle takes. */
+    public record Phases(
+            @Says("Minutes of the first charge") @Within(min = "1", max = "20000", unit = "min")
+            BigDecimal chargeMinutes,
+
+            @Says("Minutes on the charger when full; the shop's when not said")
+            @Within(min = "0", max = "20000", unit = "min")
+            @Nullable
+            BigDecimal soakMinutes,
+
+            @Says("Minutes of the run-down") @Within(min = "1", max = "20000", unit = "min")
+            BigDecimal runDownMinutes,
+
+            @Says("Minutes off; the shop's when not said") @Within(min = "0", max = "20000", unit = "min") @Nullable
+            BigDecimal restMinutes,
+
+            @Says("Minutes of the last charge") @Within(min = "1", max = "20000", unit = "min")
+            BigDecimal lastChargeMinutes) {
+        PhaseTimes times(ShopLimits limits) {
+            return PhaseTimes.ofMinutes(
+                    chargeMinutes, soakMinutes, runDownMinutes, restMinutes, lastChargeMinutes, limits);
+        }
+    }
+
+    /** When somebody is in the shop. */
+    public record Opening(
+            @Says("Zone of the shop's clock") ZoneId zone,
+
+            @Says("Spans of the ordinary week; a break is the gap between two")
+            List<WeekSpan> week,
+
+            @Says("Days that differ; a day without times is closed")
+            List<DaySpan> exceptions) {}
 
     /** Opening to closing on one day of every week. */
     public record WeekSpan(
@@ -68,26 +81,20 @@ public record ClockQuestion(
             @Says("Closes") @Nullable LocalTime closes) {}
 
     ClockPlan.Request request(ShopLimits limits) {
-        if (week.size() + exceptions.size() > MOST_SPANS) {
+        if (opening.week().size() + opening.exceptions().size() > MOST_SPANS) {
             throw new Unanswerable("week", "At most %s spans are taken".formatted(MOST_SPANS));
         }
         ProgressOrder.require("progress", progress);
-        return new ClockPlan.Request(
-                now,
-                promise,
-                PhaseTimes.ofMinutes(
-                        chargeMinutes, soakMinutes, runDownMinutes, restMinutes, lastChargeMinutes, limits),
-                hours(),
-                progress);
+        return new ClockPlan.Request(now, promise, phases.times(limits), hours(), progress);
     }
 
     OpeningHours hours() {
         Map<DayOfWeek, List<OpeningHours.Span>> days = new EnumMap<>(DayOfWeek.class);
-        for (WeekSpan span : week) {
+        for (WeekSpan span : opening.week()) {
             add("week", days.computeIfAbsent(span.day(), day -> new ArrayList<>()), span.opens(), span.closes());
         }
         Map<LocalDate, List<OpeningHours.Span>> dates = new HashMap<>();
-        for (DaySpan span : exceptions) {
+        for (DaySpan span : opening.exceptions()) {
             List<OpeningHours.Span> spans = dates.computeIfAbsent(span.date(), date -> new ArrayList<>());
             if (span.opens() != null && span.closes() != null) {
                 add("exceptions", spans, span.opens(), span.closes());
@@ -95,7 +102,7 @@ public record ClockQuestion(
                 throw new Unanswerable("exceptions", span.date() + ": give both times, or neither for a closed day");
             }
         }
-        return new OpeningHours(zone, days, dates);
+        return new OpeningHours(opening.zone(), days, dates);
     }
 
     private static void add(String field, List<OpeningHours.Span> spans, LocalTime opens, LocalTime closes) {

@@ -53,14 +53,9 @@ class DemoShop implements ApplicationRunner {
         Shop made = shop.shop();
         shop.change(new Shop(
                 EquipmentRoom.NAME,
-                made.emergencyNumber(),
-                made.emergencyText(),
+                made.emergency(),
                 made.currency(),
-                made.hands(),
-                made.chargers(),
-                made.mats(),
-                made.dryers(),
-                made.airStations(),
+                made.equipment(),
                 EquipmentRoom.hours(made.hours())));
         for (EquipmentRoom.Container container : EquipmentRoom.CONTAINERS) {
             shop.putContainer(

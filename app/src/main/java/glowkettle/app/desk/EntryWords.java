@@ -21,9 +21,24 @@ public record EntryWords(
         String what,
         Stage stage,
         boolean replaced,
-        boolean takeable,
-        boolean correctable,
+        Mends mends,
         @Nullable Long corrects) {
+    /** What can still be done about it. */
+    public enum Mends {
+        NOTHING,
+        TAKING_BACK,
+        TYPING_ANEW;
+
+        private static Mends of(Recorded recorded, JobFile job) {
+            if (!job.chapters().firmness(recorded.entry()).isTakeable()) {
+                return NOTHING;
+            }
+            return job.chapters().of(recorded.entry()).traits().mended() == Traits.Mended.TYPED_ANEW
+                    ? TYPING_ANEW
+                    : TAKING_BACK;
+        }
+    }
+
     /** What templates ask for words. */
     public enum Speaker {
         INSTANCE;
@@ -56,8 +71,7 @@ public record EntryWords(
                         job.chapters().words(recorded.entry(), job),
                         job.chapters().page(recorded.entry()),
                         replaced.contains(recorded.seq()),
-                        job.chapters().firmness(recorded.entry()).isTakeable(),
-                        job.chapters().of(recorded.entry()).traits().mended() == Traits.Mended.TYPED_ANEW,
+                        Mends.of(recorded, job),
                         recorded.corrects()))
                 .toList();
     }

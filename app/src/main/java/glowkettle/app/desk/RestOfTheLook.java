@@ -1,9 +1,8 @@
 package glowkettle.app.desk;
 
+import glowkettle.app.binding.Part;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
-import java.lang.reflect.RecordComponent;
-import java.util.Arrays;
 import java.util.Map;
 
 /** Whoever taps that the rest is none of these answers No to every question of a look that stands open. */
@@ -13,9 +12,9 @@ final class RestOfTheLook {
     private RestOfTheLook() {}
 
     static void isGood(Map<String, String[]> typed) {
-        Arrays.stream(Look.class.getRecordComponents())
-                .filter(component -> component.getType() == Boolean.class)
-                .map(RecordComponent::getName)
+        Part.of(Look.class).stream()
+                .filter(part -> part.component().getType() == Boolean.class)
+                .map(Part::name)
                 .forEach(name -> typed.putIfAbsent(RECORD + name, new String[] {"false"}));
         typed.putIfAbsent(RECORD + "wet", new String[] {Wet.NO.name()});
     }

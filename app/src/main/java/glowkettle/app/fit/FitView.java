@@ -90,7 +90,7 @@ public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
     }
 
     public boolean soldered() {
-        return job.model().leads() != null;
+        return job.model().housing().leads() != null;
     }
 
     public FitEntry.@Nullable NewLeadsMeasured newLeads() {
@@ -98,7 +98,7 @@ public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
     }
 
     public boolean severalCells() {
-        return job.model().pack().series().intValue() > 1;
+        return job.model().pack().ratings().series().intValue() > 1;
     }
 
     public HazardReadings.VoltageSource[] voltageSources() {
@@ -115,14 +115,21 @@ public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
     }
 
     public @Nullable List<SizeCode.Reading> sizeReadings() {
-        String code = Fitting.of(job).offered().map(PackLabel::sizeCode).orElse(null);
+        String code = Fitting.of(job)
+                .offered()
+                .map(label -> label.printed().sizeCode())
+                .orElse(null);
         if (code == null) {
             return List.of();
         }
         PackData pack = job.model().pack();
         try {
             return SizeCode.readings(
-                            new SizeCode.Request(code, pack.bayThicknessMm(), pack.bayWidthMm(), pack.bayLengthMm()),
+                            new SizeCode.Request(
+                                    code,
+                                    pack.bay().thicknessMm(),
+                                    pack.bay().widthMm(),
+                                    pack.bay().lengthMm()),
                             job.limits())
                     .result();
         } catch (Unanswerable unreadable) {

@@ -1,11 +1,11 @@
 package glowkettle.app.form;
 
+import glowkettle.app.binding.Part;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.finding.Worded;
 import glowkettle.job.Phrases;
 import java.lang.reflect.ParameterizedType;
-import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -16,7 +16,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import org.jspecify.annotations.Nullable;
 
 /** What records ask for, by the path of a component: {@code warmth.surfaceC}, {@code samples[3].kpa}, {@code cellV[]}. */
 public final class Questions {
@@ -38,9 +37,8 @@ public final class Questions {
             return Optional.of(known);
         }
         // Only what a record has is remembered: names that somebody made up would grow without end.
-        Optional<Question> found = component(type, plain)
-                .filter(component -> !elementType(component).isRecord())
-                .map(Questions::of);
+        Optional<Question> found =
+                part(type, plain).filter(part -> !elementType(part).isRecord()).map(Questions::of);
         found.ifPresent(question -> KNOWN.put(asked, question));
         return found;
     }
@@ -48,43 +46,43 @@ public final class Questions {
     /** The words of a component, also of one that is a record of its own; the path itself where there is none. */
     public static String words(Class<?> type, String path) {
         String plain = path.replaceAll("\\[\\d*]", "");
-        return component(type, plain).map(Questions::label).orElse(path);
+        return part(type, plain).map(Questions::label).orElse(path);
     }
 
-    public static Question of(RecordComponent component) {
-        Class<?> type = elementType(component);
-        Named named = Named.of(component.getName());
-        Within within = component.getAnnotation(Within.class);
+    public static Question of(Part part) {
+        Class<?> type = elementType(part);
+        Named named = Named.of(part.name());
+        Within within = part.component().getAnnotation(Within.class);
         String unit = within != null ? within.unit() : named.unit();
         return new Question(
-                label(component),
+                label(part),
                 unit,
                 within == null ? "" : (within.min() + " to " + within.max() + " " + unit).strip(),
-                sort(component, type),
-                isMany(component),
-                !component.getAnnotatedType().isAnnotationPresent(Nullable.class) && !isMany(component),
+                sort(part, type),
+                isMany(part),
+                !part.isNullable() && !isMany(part),
                 choices(type));
     }
 
-    static String label(RecordComponent component) {
-        Says says = component.getAnnotation(Says.class);
-        return says == null ? Named.of(component.getName()).words() : says.value();
+    public static String label(Part part) {
+        Says says = part.component().getAnnotation(Says.class);
+        return part.saying(says == null ? Named.of(part.name()).words() : says.value());
     }
 
-    private static boolean isAhead(RecordComponent component) {
-        Says says = component.getAnnotation(Says.class);
+    private static boolean isAhead(Part part) {
+        Says says = part.component().getAnnotation(Says.class);
         return says != null && says.ahead();
     }
 
     /** What a component holds; of a list, one of its elements. */
-    public static Class<?> elementType(RecordComponent component) {
-        return isMany(component) && component.getGenericType() instanceof ParameterizedType many
+    public static Class<?> elementType(Part part) {
+        return isMany(part) && part.component().getGenericType() instanceof ParameterizedType many
                 ? (Class<?>) many.getActualTypeArguments()[0]
-                : component.getType();
+                : part.component().getType();
     }
 
-    public static boolean isMany(RecordComponent component) {
-        return Collection.class.isAssignableFrom(component.getType());
+    public static boolean isMany(Part part) {
+        return Collection.class.isAssignableFrom(part.component().getType());
     }
 
     /** A constant as it is read; what has no words of its own is its name. */
@@ -92,17 +90,17 @@ public final class Questions {
         return constant instanceof Worded worded ? worded.words() : Phrases.lower(constant);
     }
 
-    private static Optional<RecordComponent> component(Class<?> type, String path) {
+    private static Optional<Part> part(Class<?> type, String path) {
         String[] names = path.split("\\.", 2);
-        Optional<RecordComponent> found = type.isRecord()
-                ? Arrays.stream(type.getRecordComponents())
-                        .filter(component -> component.getName().equals(names[0]))
+        Optional<Part> found = type.isRecord()
+                ? Part.of(type).stream()
+                        .filter(part -> part.name().equals(names[0]))
                         .findFirst()
                 : Optional.empty();
-        return names.length == 1 ? found : found.flatMap(component -> component(elementType(component), names[1]));
+        return names.length == 1 ? found : found.flatMap(part -> part(elementType(part), names[1]));
     }
 
-    private static Question.Sort sort(RecordComponent component, Class<?> type) {
+    private static Question.Sort sort(Part part, Class<?> type) {
         if (type == BigDecimal.class || type == int.class) {
             return Question.Sort.FIGURE;
         }
@@ -113,7 +111,7 @@ public final class Questions {
             return Question.Sort.YES_NO;
         }
         if (type == Instant.class) {
-            return isAhead(component) ? Question.Sort.MOMENT_AHEAD : Question.Sort.MOMENT;
+            return isAhead(part) ? Question.Sort.MOMENT_AHEAD : Question.Sort.MOMENT;
         }
         if (type == LocalDate.class) {
             return Question.Sort.DAY;
@@ -121,7 +119,7 @@ public final class Questions {
         if (type == LocalTime.class) {
             return Question.Sort.TIME_OF_DAY;
         }
-        Says says = component.getAnnotation(Says.class);
+        Says says = part.component().getAnnotation(Says.class);
         return says != null && says.longest() > A_LINE ? Question.Sort.PROSE : Question.Sort.TEXT;
     }
 

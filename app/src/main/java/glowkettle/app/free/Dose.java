@@ -14,7 +14,10 @@ public record Dose(Solvent.Kind kind, Solvent solvent) {
                         kind,
                         Solvent.of(
                                         new Solvent.Use(
-                                                kind, Solvent.Lies.UNDER_A_PART, bond.areaMm2(), bond.exposedMm2()),
+                                                kind,
+                                                Solvent.Lies.UNDER_A_PART,
+                                                bond.area().areaMm2(),
+                                                bond.area().exposedMm2()),
                                         limits)
                                 .result()))
                 .toList();

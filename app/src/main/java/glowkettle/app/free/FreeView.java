@@ -57,7 +57,7 @@ public record FreeView(
     static FreeView of(JobFile job, FilledForm filled, Instant now, Shop shop, HeatPlaces places) {
         Freeing freeing = Freeing.of(job);
         Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
-        HeatPanel heat = bond == null || bond.stack().adhesive() == Adhesive.STRETCH_STRIPS
+        HeatPanel heat = bond == null || bond.layers().stack().adhesive() == Adhesive.STRETCH_STRIPS
                 ? null
                 : HeatPanel.of(job, bond, shop.heatsWith(), now);
         LeadPanel leads =
@@ -151,7 +151,7 @@ public record FreeView(
     }
 
     public BigDecimal thicknessMm() {
-        return job.model().pack().thicknessMm();
+        return job.model().pack().size().thicknessMm();
     }
 
     /** What templates quote of the limits this job is judged by, by the limit's name. */

@@ -44,7 +44,7 @@ public record HeatPanel(
             List<HeatWindow.Point> curve =
                     workable ? cooling(newest, job.limits()) : carriedOn(newest, now, job.limits());
             chart = HeatChart.of(
-                    bond.stack(),
+                    bond.layers().stack(),
                     newest.window(),
                     new HeatChart.Course(
                             curve,
@@ -81,9 +81,9 @@ public record HeatPanel(
 
     private static Plot preview(Bond bond, Setting setting, BigDecimal ambientC, ShopLimits limits) {
         HeatWindow window = HeatWindow.of(
-                        new HeatWindow.Request(bond.stack(), setting, ambientC, List.of(), null, null), limits)
+                        new HeatWindow.Request(bond.layers().stack(), setting, ambientC, List.of(), null, null), limits)
                 .result();
-        return HeatChart.of(bond.stack(), window, HeatChart.Course.of(window), limits);
+        return HeatChart.of(bond.layers().stack(), window, HeatChart.Course.of(window), limits);
     }
 
     /** What readings say of the newest heating. */

@@ -47,7 +47,7 @@ class HeatPlaces implements Gate {
         Words words = new Words(here.hours().zone(), clock.instant());
         Map<HeatPlace, String> taken = new EnumMap<>(HeatPlace.class);
         for (HeatPlace place : HeatPlace.values()) {
-            int count = here.count(place);
+            int count = here.equipment().count(place);
             List<HeatPlaceMapper.Holder> holders =
                     every.stream().filter(holder -> holder.place() == place).toList();
             if (count == 0) {

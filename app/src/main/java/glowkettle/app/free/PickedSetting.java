@@ -71,7 +71,9 @@ public record PickedSetting(
     private static @Nullable HeatWindow window(JobFile job, Bond bond, FreeEntry.HeatStarted started, Instant now) {
         try {
             return HeatWindow.of(
-                            Freeing.of(job).heatings(bond.operation()).starting(started, bond.stack(), now),
+                            Freeing.of(job)
+                                    .heatings(bond.operation())
+                                    .starting(started, bond.layers().stack(), now),
                             job.limits())
                     .result();
         } catch (Unanswerable unanswerable) {

@@ -1,5 +1,6 @@
 package glowkettle.app.handback;
 
+import glowkettle.app.desk.PaperHead;
 import glowkettle.arrive.Symptom;
 import glowkettle.assess.Tier;
 import glowkettle.calibrate.SoakVerdict;
@@ -28,17 +29,14 @@ import org.jspecify.annotations.Nullable;
 
 /** What the owner takes home, in plain words: everything on one A4. */
 public record OwnersSheet(
-        long number,
-        String owner,
-        String device,
+        PaperHead head,
         List<String> found,
         List<String> done,
         List<Compared> beforeAfter,
         List<String> checks,
         String calibration,
         List<String> youWillNotice,
-        List<String> care,
-        int limitsVersion) {
+        List<String> care) {
     private static final int MOST_FOUND = 3;
 
     /** One figure before and after. */
@@ -46,9 +44,7 @@ public record OwnersSheet(
 
     public static OwnersSheet of(JobFile job) {
         return new OwnersSheet(
-                job.number(),
-                Arriving.of(job).owner(),
-                job.model().name(),
+                PaperHead.of(job),
                 found(job),
                 done(job),
                 beforeAfter(job),
@@ -58,8 +54,7 @@ public record OwnersSheet(
                 List.of(
                         "Keep it between 20 and 80 % when you can; a full charge before a trip is fine.",
                         "Keep it out of the sun and away from heaters.",
-                        "Store it half charged. Stop using it and come back if it swells, smells or gets hot."),
-                job.limits().version());
+                        "Store it half charged. Stop using it and come back if it swells, smells or gets hot."));
     }
 
     private static List<String> found(JobFile job) {
@@ -96,8 +91,11 @@ public record OwnersSheet(
         List<String> done = new ArrayList<>();
         boolean another = Fitting.of(job).packChosen() && !Fitting.of(job).keepsPack();
         Fitting.of(job).offered().filter(label -> another).ifPresent(label -> {
-            String lot = label.lot() == null ? "" : ", lot " + label.lot();
-            done.add("New pack fitted: %s, %s%s.".formatted(volts(label), mah(label.capacityMah()), lot));
+            String lot = label.printed().lot() == null
+                    ? ""
+                    : ", lot " + label.printed().lot();
+            done.add("New pack fitted: %s, %s%s."
+                    .formatted(volts(label), mah(label.printed().capacityMah()), lot));
         });
         Fitting.of(job)
                 .comparison()
@@ -189,7 +187,7 @@ public record OwnersSheet(
     }
 
     private static String volts(PackLabel label) {
-        return Figures.withUnit(label.nominalV(), "V");
+        return Figures.withUnit(label.printed().nominalV(), "V");
     }
 
     private static String mah(BigDecimal value) {

@@ -68,7 +68,7 @@ public class Containers {
         ContainerChoice.Held pack = new ContainerChoice.Held(
                 "job " + job.number(),
                 job.tier().result().tier(),
-                job.model().pack().energyWh());
+                job.model().pack().ratings().energyWh());
         List<ContainerChoice.Container> all = all();
         Result<Optional<ContainerChoice.Container>> proposed = ContainerChoice.propose(all, pack, job.limits());
         List<Offer> offers = all.stream()

@@ -29,6 +29,8 @@ class StoringCompletion implements Completion {
         if (job.liftedOut()) {
             typed.put("wholeDevice", new String[] {"false"});
         }
-        typed.put("energyWh", new String[] {job.model().pack().energyWh().toPlainString()});
+        typed.put(
+                "energyWh",
+                new String[] {job.model().pack().ratings().energyWh().toPlainString()});
     }
 }

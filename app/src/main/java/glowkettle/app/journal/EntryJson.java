@@ -1,7 +1,6 @@
 package glowkettle.app.journal;
 
-import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
-import com.fasterxml.jackson.annotation.PropertyAccessor;
+import glowkettle.app.binding.RecordJson;
 import glowkettle.job.Entry;
 import glowkettle.job.order.OrderOfWork;
 import org.springframework.stereotype.Component;
@@ -12,9 +11,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Entries as JSON. Only components of records are written, so that what a record computes is never stored. */
 @Component
 public final class EntryJson {
-    private final JsonMapper mapper = JsonMapper.builder()
-            .changeDefaultVisibility(
-                    visibility -> visibility.withVisibility(PropertyAccessor.IS_GETTER, Visibility.NONE))
+    private final JsonMapper mapper = RecordJson.builder()
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
 

@@ -34,8 +34,8 @@ public record Label(String title, String head, List<String> lines, String bar, Q
 
     /** For the device, while it is in the house. The owner stands on it, and how to reach them does not. */
     static Label ticket(JobFile job, Words words, String address) {
-        List<String> lines =
-                new ArrayList<>(List.of(job.model().name(), Arriving.of(job).owner()));
+        List<String> lines = new ArrayList<>(
+                List.of(job.model().identity().name(), Arriving.of(job).owner()));
         lines.add(
                 Arriving.of(job.state()).promise() == null
                         ? "no promise"
@@ -55,12 +55,13 @@ public record Label(String title, String head, List<String> lines, String bar, Q
     static Label pack(JobFile job, Words words, String address) {
         PackData pack = job.model().pack();
         List<String> lines = new ArrayList<>();
-        lines.add(job.model().name());
+        lines.add(job.model().identity().name());
         if (job.packKnown()) {
-            Chemistry.Family family =
-                    Chemistry.chargedTo(pack.chargeLimitV(), job.limits()).family();
-            lines.add(Figures.energy(pack.energyWh()) + ", " + Figures.withUnit(pack.nominalV(), "V"));
-            lines.add(family.words() + " " + Figures.withUnit(pack.chargeLimitV(), "V/cell"));
+            Chemistry.Family family = Chemistry.chargedTo(pack.ratings().chargeLimitV(), job.limits())
+                    .family();
+            lines.add(Figures.energy(pack.ratings().energyWh()) + ", "
+                    + Figures.withUnit(pack.ratings().nominalV(), "V"));
+            lines.add(family.words() + " " + Figures.withUnit(pack.ratings().chargeLimitV(), "V/cell"));
         } else {
             lines.add("lithium, label not read");
         }

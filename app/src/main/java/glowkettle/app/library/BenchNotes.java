@@ -39,7 +39,7 @@ class BenchNotes {
     @Transactional
     public void decide(
             DeviceModel model, long job, long seq, boolean accepted, @Nullable String text, String by, Instant at) {
-        List<BenchNoteMapper.NoteRow> waiting = of(model.id()).stream()
+        List<BenchNoteMapper.NoteRow> waiting = of(model.identity().id()).stream()
                 .filter(note -> note.job() == job && note.seq() == seq)
                 .toList();
         if (waiting.isEmpty() || rows.decide(Shop.ID, job, seq, accepted, at, by) == 0 || !accepted) {
@@ -47,21 +47,23 @@ class BenchNotes {
         }
         BenchNoteMapper.NoteRow note = waiting.getFirst();
         String warning = text == null || text.isBlank() ? note.note() : text.strip();
-        String step = note.operation() == null ? model.operations().getFirst().id() : note.operation();
+        String step = note.operation() == null
+                ? model.anatomy().operations().getFirst().id()
+                : note.operation();
         DeviceModel changed = model.with(
                 operation -> operation.id().equals(step) ? warned(operation, warning) : operation,
                 fastener -> fastener);
         library.save(
                 changed,
                 ModelFile.write(changed),
-                library.newestVersion(model.id()),
+                library.newestVersion(model.identity().id()),
                 by,
                 "Noted on job %s".formatted(job),
                 at);
     }
 
     private static Operation warned(Operation operation, String warning) {
-        List<String> warnings = new ArrayList<>(operation.warnings());
+        List<String> warnings = new ArrayList<>(operation.care().warnings());
         warnings.add(warning.length() > LONGEST_WARNING ? warning.substring(0, LONGEST_WARNING) : warning);
         return operation.with(warnings);
     }

@@ -29,7 +29,7 @@ public record CurveDrawing(Axes axes, String shops, String own, List<Drawn> poin
 
     static CurveDrawing of(DeviceModel model, ShopLimits limits) {
         OpenCircuitCurve shops =
-                OpenCircuitCurve.of(Chemistry.chargedTo(model.pack().chargeLimitV(), limits), limits);
+                OpenCircuitCurve.of(Chemistry.chargedTo(model.pack().ratings().chargeLimitV(), limits), limits);
         List<BigDecimal> charges = limits.table(LimitTable.OPEN_CIRCUIT).rows().stream()
                 .map(List::getFirst)
                 .toList();

@@ -27,8 +27,8 @@ public record DrawingView(
                 : new DrawingView(
                         read.faults(),
                         drawn,
-                        TeardownGraph.of(drawn.operations()),
-                        StackDrawing.of(drawn.bonds(), limits),
+                        TeardownGraph.of(drawn.anatomy().operations()),
+                        StackDrawing.of(drawn.anatomy().bonds(), limits),
                         CurveDrawing.of(drawn, limits),
                         ModelPart.at(drawn, chosen).orElse(null));
     }
@@ -38,7 +38,7 @@ public record DrawingView(
         if (drawn == null || part == null) {
             return null;
         }
-        List<Operation> operations = drawn.operations();
+        List<Operation> operations = drawn.anatomy().operations();
         return IntStream.range(0, operations.size())
                 .filter(nth -> isOpen("operations[" + nth + "]"))
                 .mapToObj(operations::get)

@@ -17,7 +17,7 @@ public record FaceThumb(
 
     /** The face with the most fasteners; nothing of a model without a face. */
     static Optional<FaceThumb> of(DeviceModel model) {
-        return model.faces().stream()
+        return model.anatomy().faces().stream()
                 .max(Comparator.comparingLong((FaceMap face) -> on(face, model).size()))
                 .map(face -> new FaceThumb(
                         "-3 -3 %s %s"
@@ -31,8 +31,8 @@ public record FaceThumb(
     }
 
     private static List<Fastener> on(FaceMap face, DeviceModel model) {
-        return model.fasteners().stream()
-                .filter(fastener -> fastener.face() == face.side())
+        return model.anatomy().fasteners().stream()
+                .filter(fastener -> fastener.spot().face() == face.side())
                 .toList();
     }
 

@@ -152,8 +152,11 @@ class LibraryController implements HouseForms {
             return new Taken.Refused(List.of());
         }
         DeviceModel changed = read.orElseThrow();
-        if (!changed.id().equals(id)) {
-            return Taken.refused("body", "This is the model '%s', not '%s'.".formatted(changed.id(), id));
+        if (!changed.identity().id().equals(id)) {
+            return Taken.refused(
+                    "body",
+                    "This is the model '%s', not '%s'."
+                            .formatted(changed.identity().id(), id));
         }
         return library.save(changed, typed.body(), typed.seen(), by, typed.why(), clock.instant())
                 ? new Taken.On("/library/" + id)
@@ -174,7 +177,7 @@ class LibraryController implements HouseForms {
         String body = new String(file.getBytes(), StandardCharsets.UTF_8);
         ModelFile.Read read = ModelFile.read(body);
         List<ModelFile.Mistake> mistakes =
-                read.faults().isEmpty() ? unfit(read.orElseThrow().id()) : read.faults();
+                read.faults().isEmpty() ? unfit(read.orElseThrow().identity().id()) : read.faults();
         Taken taken = mistakes.isEmpty() ? keep(read.orElseThrow(), body, post.by()) : new Taken.Refused(List.of());
         return post.answer("file", taken, filled -> listed(filled, mistakes, "", model));
     }
@@ -189,7 +192,7 @@ class LibraryController implements HouseForms {
     }
 
     private Taken keep(DeviceModel described, String body, String by) {
-        String id = described.id();
+        String id = described.identity().id();
         return library.save(described, body, library.newestVersion(id), by, "Read from a file", clock.instant())
                 ? new Taken.On("/library/" + id)
                 : new Taken.Stale(
@@ -214,7 +217,7 @@ class LibraryController implements HouseForms {
     }
 
     private String page(DeviceModel newest, String body, ModelFile.Read read, FilledForm filled, Model model) {
-        String id = newest.id();
+        String id = newest.identity().id();
         DrawingView drawing = DrawingView.of(read, "", limits.inForce());
         model.addAttribute("filled", filled);
         model.addAttribute(

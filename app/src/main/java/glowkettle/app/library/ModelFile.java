@@ -1,9 +1,8 @@
 package glowkettle.app.library;
 
-import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
-import com.fasterxml.jackson.annotation.PropertyAccessor;
 import glowkettle.app.binding.Binder;
 import glowkettle.app.binding.Bound;
+import glowkettle.app.binding.RecordJson;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.ModelCheck;
 import java.util.List;
@@ -15,9 +14,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** A model as a JSON file: read strictly, with line, path and reason of whatever is wrong with it. */
 public final class ModelFile {
-    private static final JsonMapper MAPPER = JsonMapper.builder()
-            .changeDefaultVisibility(
-                    visibility -> visibility.withVisibility(PropertyAccessor.IS_GETTER, Visibility.NONE))
+    private static final JsonMapper MAPPER = RecordJson.builder()
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .build();

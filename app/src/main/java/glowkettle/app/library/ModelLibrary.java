@@ -58,7 +58,7 @@ public class ModelLibrary {
                 String name = String.valueOf(file.getFilename());
                 DeviceModel model =
                         sound(new String(file.getInputStream().readAllBytes(), StandardCharsets.UTF_8), name);
-                shipped.put(model.id(), model);
+                shipped.put(model.identity().id(), model);
             } catch (IOException e) {
                 throw new UncheckedIOException("The model " + file.getFilename() + " cannot be read", e);
             }
@@ -135,11 +135,13 @@ public class ModelLibrary {
                 .forEach(newest -> described.put(
                         newest.id(), numbered(newest.id(), newest.version()).orElseThrow()));
         List<DeviceModel> known = shipped.values().stream()
-                .map(model -> described.getOrDefault(model.id(), model))
+                .map(model -> described.getOrDefault(model.identity().id(), model))
                 .toList();
         return Stream.of(
                         known.stream().filter(model -> !model.isFamily()),
-                        described.values().stream().filter(model -> !shipped.containsKey(model.id())),
+                        described.values().stream()
+                                .filter(model ->
+                                        !shipped.containsKey(model.identity().id())),
                         known.stream().filter(DeviceModel::isFamily))
                 .flatMap(models -> models)
                 .toList();
@@ -164,12 +166,12 @@ public class ModelLibrary {
 
     /** Adds a model the shop described; false when its id is taken. */
     public boolean add(DeviceModel model, String json, String by, Instant at) {
-        return !shipped.containsKey(model.id()) && save(model, json, 0, by, "Described at the bench", at);
+        return !shipped.containsKey(model.identity().id()) && save(model, json, 0, by, "Described at the bench", at);
     }
 
     /** Writes a new version on top of the one the writer saw; false when somebody was faster, and nothing is written then. */
     public boolean save(DeviceModel model, String json, int seen, String by, String why, Instant at) {
-        sound(json, model.id());
-        return rows.put(Shop.ID, new ModelMapper.VersionRow(model.id(), seen + 1, at, by, why, json)) == 1;
+        sound(json, model.identity().id());
+        return rows.put(Shop.ID, new ModelMapper.VersionRow(model.identity().id(), seen + 1, at, by, why, json)) == 1;
     }
 }

@@ -1,13 +1,12 @@
 package glowkettle.app.library;
 
+import glowkettle.app.binding.Part;
 import glowkettle.app.form.Named;
 import glowkettle.app.form.Question;
 import glowkettle.app.form.Questions;
 import glowkettle.library.DeviceModel;
-import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -89,10 +88,10 @@ public record ModelPart(String path, String title, List<Group> groups, boolean l
 
     private static String title(Record record) {
         String kind = Named.sentence(record.getClass().getSimpleName());
-        return Arrays.stream(record.getClass().getRecordComponents())
-                .filter(component -> component.getType() == String.class)
-                .filter(component -> List.of("label", "name", "place", "id").contains(component.getName()))
-                .map(component -> value(record, component))
+        return Part.of(record.getClass()).stream()
+                .filter(part -> part.component().getType() == String.class)
+                .filter(part -> List.of("label", "name", "place", "id").contains(part.name()))
+                .map(part -> part.in(record))
                 .filter(String.class::isInstance)
                 .map(name -> kind + ": " + name)
                 .reduce((earlier, later) -> later)
@@ -102,12 +101,11 @@ public record ModelPart(String path, String title, List<Group> groups, boolean l
     private static List<Group> groups(Record record, String path) {
         List<Group> groups = new ArrayList<>();
         groups.add(new Group("", false, asked(record.getClass(), record, path)));
-        for (RecordComponent component : record.getClass().getRecordComponents()) {
-            if (component.getType().isRecord()) {
-                groups.add(new Group(
-                        Named.sentence(component.getName()),
-                        true,
-                        asked(component.getType(), value(record, component), within(path, component))));
+        for (Part part : Part.of(record.getClass())) {
+            Class<?> type = part.component().getType();
+            if (type.isRecord()) {
+                groups.add(
+                        new Group(Named.sentence(part.name()), true, asked(type, part.in(record), within(path, part))));
             }
         }
         return groups.stream().filter(group -> !group.asked().isEmpty()).toList();
@@ -115,17 +113,15 @@ public record ModelPart(String path, String title, List<Group> groups, boolean l
 
     /** @param record null where nothing of it is told yet */
     private static List<Asked> asked(Class<?> type, @Nullable Object record, String path) {
-        return Arrays.stream(type.getRecordComponents())
-                .filter(component -> !Questions.elementType(component).isRecord())
-                .map(component -> new Asked(
-                        within(path, component),
-                        Questions.of(component),
-                        record == null ? "" : answer(value(record, component))))
+        return Part.of(type).stream()
+                .filter(part -> !Questions.elementType(part).isRecord())
+                .map(part -> new Asked(
+                        within(path, part), Questions.of(part), record == null ? "" : answer(part.in(record))))
                 .toList();
     }
 
-    private static String within(String path, RecordComponent component) {
-        return path.isEmpty() ? component.getName() : path + "." + component.getName();
+    private static String within(String path, Part part) {
+        return path.isEmpty() ? part.name() : path + "." + part.name();
     }
 
     private static String answer(@Nullable Object value) {
@@ -140,18 +136,10 @@ public record ModelPart(String path, String title, List<Group> groups, boolean l
     }
 
     private static @Nullable Object component(Record record, String name) {
-        return Arrays.stream(record.getClass().getRecordComponents())
-                .filter(component -> component.getName().equals(name))
+        return Part.of(record.getClass()).stream()
+                .filter(part -> part.name().equals(name))
                 .findFirst()
-                .map(component -> value(record, component))
+                .map(part -> part.in(record))
                 .orElse(null);
-    }
-
-    private static @Nullable Object value(Object record, RecordComponent component) {
-        try {
-            return component.getAccessor().invoke(record);
-        } catch (ReflectiveOperationException e) {
-            throw new IllegalStateException("The component %s cannot be read".formatted(component), e);
-        }
     }
 }

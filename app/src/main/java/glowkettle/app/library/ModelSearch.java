@@ -33,7 +33,7 @@ public final class ModelSearch {
         return models.stream()
                 .flatMap(model -> distance(model, wanted).stream().mapToObj(far -> new Ranked(model, far)))
                 .sorted(Comparator.comparingInt(Ranked::distance)
-                        .thenComparing(ranked -> ranked.model().name()))
+                        .thenComparing(ranked -> ranked.model().identity().name()))
                 .limit(most)
                 .map(Ranked::model)
                 .toList();
@@ -42,8 +42,8 @@ public final class ModelSearch {
     /** Empty where a word that was typed is nowhere near any of the model's. */
     private static OptionalInt distance(DeviceModel model, List<String> wanted) {
         List<String> known = Stream.of(
-                        Stream.of(model.name()),
-                        model.codes().stream(),
+                        Stream.of(model.identity().name()),
+                        model.identity().codes().stream(),
                         model.variants().stream()
                                 .flatMap(variant -> Stream.concat(Stream.of(variant.name()), variant.codes().stream())))
                 .flatMap(texts -> texts)

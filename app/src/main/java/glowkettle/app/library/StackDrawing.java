@@ -54,7 +54,7 @@ public record StackDrawing(Bond bond, String path, List<Column> columns, String 
     }
 
     private static StackDrawing of(Bond bond, String path, ShopLimits limits) {
-        Stack stack = bond.stack();
+        Stack stack = bond.layers().stack();
         int rows = Math.max(1, Math.max(stack.rim().size(), stack.cell().size()));
         double thickestMm = Stream.of(stack.rim(), stack.cell())
                 .mapToDouble(StackDrawing::thicknessMm)

@@ -95,8 +95,12 @@ public record TeardownGraph(List<Node> nodes, List<Line> lines, int width, int h
 
     private static List<Operation> before(Operation operation, List<Operation> operations) {
         return operations.stream()
-                .filter(other -> operation.after().contains(other.id())
-                        || other.choice() != null && operation.after().contains(other.choice()))
+                .filter(other -> operation.order().after().contains(other.id())
+                        || other.order().choice() != null
+                                && operation
+                                        .order()
+                                        .after()
+                                        .contains(other.order().choice()))
                 .toList();
     }
 

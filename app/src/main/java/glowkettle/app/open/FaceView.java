@@ -69,7 +69,7 @@ public record FaceView(FaceMap face, List<Dot> dots) {
                 FastenerLog.of(job).missing(),
                 JobTray.of(job).placements(),
                 fastener -> isHidden(fastener, job));
-        return of(job.model().faces(), job.model().fasteners(), standing, step, job.limits());
+        return of(job.model().anatomy().faces(), job.model().anatomy().fasteners(), standing, step, job.limits());
     }
 
     /** Fasteners without a device: each face as large as they need. */
@@ -83,12 +83,17 @@ public record FaceView(FaceMap face, List<Dot> dots) {
     }
 
     private static Optional<FaceMap> around(Side side, List<Fastener> fasteners) {
-        List<Fastener> on =
-                fasteners.stream().filter(fastener -> fastener.face() == side).toList();
+        List<Fastener> on = fasteners.stream()
+                .filter(fastener -> fastener.spot().face() == side)
+                .toList();
         return on.isEmpty()
                 ? Optional.empty()
-                : Optional.of(
-                        new FaceMap(side, room(on, Fastener::xMm), room(on, Fastener::yMm), List.of(), List.of()));
+                : Optional.of(new FaceMap(
+                        side,
+                        room(on, fastener -> fastener.spot().xMm()),
+                        room(on, fastener -> fastener.spot().yMm()),
+                        List.of(),
+                        List.of()));
     }
 
     private static BigDecimal room(List<Fastener> fasteners, Function<Fastener, BigDecimal> place) {
@@ -116,7 +121,7 @@ public record FaceView(FaceMap face, List<Dot> dots) {
         List<FaceView> views = new ArrayList<>();
         for (FaceMap face : faces) {
             List<Dot> dots = fasteners.stream()
-                    .filter(fastener -> fastener.face() == face.side())
+                    .filter(fastener -> fastener.spot().face() == face.side())
                     .map(fastener -> new Dot(
                             fastener,
                             state(fastener, standing, known.get(placed.get(fastener.id()))),
@@ -164,7 +169,9 @@ public record FaceView(FaceMap face, List<Dot> dots) {
     private static boolean isHidden(Fastener fastener, JobFile job) {
         return fastener.hiddenUnder() != null
                 && job.operation(String.valueOf(fastener.operation()))
-                        .filter(operation -> !Opening.of(job).stepsIn().containsAll(operation.after()))
+                        .filter(operation -> !Opening.of(job)
+                                .stepsIn()
+                                .containsAll(operation.order().after()))
                         .isPresent();
     }
 

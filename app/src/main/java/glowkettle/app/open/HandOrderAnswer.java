@@ -11,7 +11,10 @@ public record HandOrderAnswer(List<String> order, boolean breaks, BigDecimal cos
         HandOrder order = tried.result();
         return new Result<>(
                 new HandOrderAnswer(
-                        order.plan().order(), order.breaks(), order.plan().costMinutes(), order.dearerMinutes()),
+                        order.plan().order(),
+                        order.breaks(),
+                        order.plan().cost().costMinutes(),
+                        order.dearerMinutes()),
                 tried.findings(),
                 tried.working());
     }

@@ -40,7 +40,7 @@ public record OpenView(
         TeardownPlan.Step step = Opening.of(job).nextStep().orElse(null);
         List<Fastener> group = step == null
                 ? List.of()
-                : job.model().fastenersOf(step.operation().id());
+                : job.model().anatomy().fastenersOf(step.operation().id());
         boolean freeing = step != null && Freeing.isFreeing(job, step.operation());
         FastenerLog log = FastenerLog.of(job);
         List<Fastener> due = group.stream()
@@ -79,7 +79,8 @@ public record OpenView(
     }
 
     public @Nullable FaceView atHand() {
-        return FaceView.atHand(faces, step == null ? null : step.operation().side());
+        return FaceView.atHand(
+                faces, step == null ? null : step.operation().handling().side());
     }
 
     public boolean halted() {

@@ -12,7 +12,7 @@ import java.util.Optional;
 public record OrderedPack(String offer, String label, String connector) {
     /** Empty until the pack is disconnected, once somebody has looked, and when it is out. */
     static Optional<OrderedPack> of(JobFile job) {
-        boolean seen = job.model().operations().stream()
+        boolean seen = job.model().anatomy().operations().stream()
                 .filter(operation -> operation.kind() == OperationKind.DISCONNECT_PACK)
                 .anyMatch(operation -> Opening.of(job).stepsIn().contains(operation.id()));
         if (!seen || Opening.of(job).labelSeen() || job.liftedOut() || !job.packKnown()) {
@@ -24,9 +24,9 @@ public record OrderedPack(String offer, String label, String connector) {
                 offer,
                 "%s, %s, charged to %s per cell"
                         .formatted(
-                                Figures.withUnit(pack.nominalV(), "V"),
-                                Figures.withUnit(pack.capacityMah(), "mAh"),
-                                Figures.withUnit(pack.chargeLimitV(), "V")),
+                                Figures.withUnit(pack.ratings().nominalV(), "V"),
+                                Figures.withUnit(pack.ratings().capacityMah(), "mAh"),
+                                Figures.withUnit(pack.ratings().chargeLimitV(), "V")),
                 pack.connector()));
     }
 }

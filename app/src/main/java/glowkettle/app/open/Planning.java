@@ -35,7 +35,7 @@ public record Planning(
                 tried = HandOrder.of(
                         new HandOrder.Request(
                                 new Teardown.Request(
-                                        job.model().operations(),
+                                        job.model().anatomy().operations(),
                                         Opening.of(job).targets(),
                                         null),
                                 asked),
@@ -52,8 +52,11 @@ public record Planning(
 
     private static List<Goal> goals(JobFile job) {
         Map<String, String> names = new LinkedHashMap<>();
-        job.model().targets().forEach(target -> names.put(target, target.equals("pack-out") ? "pack" : target));
-        job.model().otherTargets().forEach(target -> names.put(target.operation(), target.name()));
+        job.model()
+                .anatomy()
+                .targets()
+                .forEach(target -> names.put(target, target.equals("pack-out") ? "pack" : target));
+        job.model().anatomy().otherTargets().forEach(target -> names.put(target.operation(), target.name()));
         List<String> chosen = Opening.of(job).targets();
         return Stream.concat(
                         names.entrySet().stream()

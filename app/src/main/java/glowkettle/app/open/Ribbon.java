@@ -13,15 +13,7 @@ public record Ribbon(List<Block> blocks, double width) {
 
     /** A step on the ribbon, in drawing units. */
     public record Block(
-            int number,
-            double x,
-            double width,
-            String label,
-            String state,
-            boolean bitChange,
-            boolean flip,
-            boolean live,
-            String tool) {
+            int number, double x, double width, String state, boolean bitChange, boolean flip, boolean live) {
         public double middle() {
             return x + width / 2;
         }
@@ -40,12 +32,10 @@ public record Ribbon(List<Block> blocks, double width) {
                     blocks.size() + 1,
                     x,
                     width,
-                    step.operation().label(),
                     isDone ? "done" : isCurrent ? "current" : "ahead",
                     step.bitChange(),
                     step.flip(),
-                    step.live(),
-                    step.operation().tool() == null ? "" : step.operation().tool()));
+                    step.live()));
             x += width + GAP;
         }
         return new Ribbon(List.copyOf(blocks), Math.max(1, x - GAP));

@@ -1,5 +1,6 @@
 package glowkettle.app.open;
 
+import glowkettle.finding.Flat;
 import glowkettle.finding.Result;
 import glowkettle.open.TeardownPlan;
 import java.math.BigDecimal;
@@ -12,11 +13,7 @@ import java.util.List;
 public record TeardownAnswer(
         List<String> order,
         List<String> kit,
-        BigDecimal costMinutes,
-        BigDecimal minutes,
-        int bitChanges,
-        int flips,
-        BigDecimal liveMinutes,
+        @Flat TeardownPlan.Cost cost,
         boolean proven,
         BigDecimal leastCostMinutes,
         List<Step> steps) {
@@ -29,11 +26,7 @@ public record TeardownAnswer(
                 new TeardownAnswer(
                         plan.order(),
                         plan.kit(),
-                        plan.costMinutes(),
-                        plan.minutes(),
-                        plan.bitChanges(),
-                        plan.flips(),
-                        plan.liveMinutes(),
+                        plan.cost(),
                         plan.proven(),
                         plan.leastCostMinutes(),
                         plan.steps().stream()

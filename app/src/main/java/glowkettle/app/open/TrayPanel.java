@@ -35,15 +35,16 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
 
     public static TrayPanel of(JobFile job, List<FaceView> faces) {
         Set<String> inTray = Set.copyOf(JobTray.of(job).tray().result().leftOver());
-        List<Tray.Pile> kinds = Tray.piles(job.model().fasteners());
+        List<Tray.Pile> kinds = Tray.piles(job.model().anatomy().fasteners());
         List<Pile> piles = kinds.stream()
                 .map(kind -> new Pile(
                         kinds.indexOf(kind) + 1,
                         kind.kind(),
                         kind.ids().stream().filter(inTray::contains).toList(),
                         job.model()
+                                .anatomy()
                                 .fastener(kind.ids().getFirst())
-                                .map(Fastener::lengthMm)
+                                .map(fastener -> fastener.make().lengthMm())
                                 .orElse(BigDecimal.ONE)
                                 .doubleValue()))
                 .filter(pile -> !pile.ids().isEmpty())
@@ -51,10 +52,11 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
         List<Cell> cells = faces.stream()
                 .flatMap(face -> face.dots().stream())
                 .filter(dot -> !dot.fastener().isCaptive())
-                .sorted(Comparator.comparing(dot -> job.model().fasteners().indexOf(dot.fastener())))
+                .sorted(Comparator.comparing(
+                        dot -> job.model().anatomy().fasteners().indexOf(dot.fastener())))
                 .map(dot -> new Cell(dot.fastener(), dot.kind(), dot.state()))
                 .toList();
-        List<Fastener> lying = job.model().fasteners().stream()
+        List<Fastener> lying = job.model().anatomy().fasteners().stream()
                 .filter(fastener -> inTray.contains(fastener.id()))
                 .toList();
         return new TrayPanel(
@@ -79,24 +81,28 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
                 .flatMap(fastener -> Torque.of(fastener, job.limits()).stream()
                         .map(torque -> "M%s %s"
                                 .formatted(
-                                        fastener.threadMm().stripTrailingZeros().toPlainString(), torque)))
+                                        fastener.make()
+                                                .threadMm()
+                                                .stripTrailingZeros()
+                                                .toPlainString(),
+                                        torque)))
                 .distinct()
                 .toList();
     }
 
     /** Whether a fastener sits over the pack, where nothing is ever drilled. */
     public static boolean overPack(JobFile job, Fastener fastener) {
-        return job.model().faces().stream()
-                .filter(face -> face.side() == fastener.face())
+        return job.model().anatomy().faces().stream()
+                .filter(face -> face.side() == fastener.spot().face())
                 .flatMap(face -> face.areas().stream())
                 .filter(area -> area.name().equals("pack") || area.name().equals("cells"))
                 .anyMatch(area -> isWithin(area, fastener));
     }
 
     private static boolean isWithin(FaceMap.Area area, Fastener fastener) {
-        return fastener.xMm().compareTo(area.xMm()) >= 0
-                && fastener.yMm().compareTo(area.yMm()) >= 0
-                && fastener.xMm().compareTo(area.xMm().add(area.widthMm())) <= 0
-                && fastener.yMm().compareTo(area.yMm().add(area.heightMm())) <= 0;
+        return fastener.spot().xMm().compareTo(area.xMm()) >= 0
+                && fastener.spot().yMm().compareTo(area.yMm()) >= 0
+                && fastener.spot().xMm().compareTo(area.xMm().add(area.widthMm())) <= 0
+                && fastener.spot().yMm().compareTo(area.yMm().add(area.heightMm())) <= 0;
     }
 }

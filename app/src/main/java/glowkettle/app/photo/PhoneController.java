@@ -73,7 +73,7 @@ class PhoneController {
                 "view",
                 new PhoneView(
                         pass,
-                        job.model().name(),
+                        job.model().identity().name(),
                         pass.step() == null ? null : job.operation(pass.step()).orElse(null),
                         JobPhotos.of(job).photos().size(),
                         kept,

@@ -1,6 +1,6 @@
 package glowkettle.app.schema;
 
-import java.lang.reflect.RecordComponent;
+import glowkettle.app.binding.Part;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.Locale;
@@ -9,8 +9,8 @@ import java.util.Locale;
 public final class JsonNames {
     private JsonNames() {}
 
-    public static String of(RecordComponent component) {
-        return component.getType() == Duration.class ? component.getName() + "Minutes" : component.getName();
+    public static String of(Part part) {
+        return part.component().getType() == Duration.class ? part.name() + "Minutes" : part.name();
     }
 
     public static boolean isOutcome(Class<?> type) {

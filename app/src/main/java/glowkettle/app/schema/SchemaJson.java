@@ -1,9 +1,9 @@
 package glowkettle.app.schema;
 
+import glowkettle.app.binding.Part;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.lang.reflect.ParameterizedType;
-import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -14,7 +14,6 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.Optional;
 import java.util.function.Supplier;
-import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -77,10 +76,10 @@ public final class SchemaJson {
             properties.putObject("outcome").put("const", JsonNames.outcome(type));
             required.add("outcome");
         }
-        for (RecordComponent component : type.getRecordComponents()) {
-            properties.set(JsonNames.of(component), component(component));
-            if (isNeeded(component)) {
-                required.add(JsonNames.of(component));
+        for (Part part : Part.of(type)) {
+            properties.set(JsonNames.of(part), described(part));
+            if (isNeeded(part)) {
+                required.add(JsonNames.of(part));
             }
         }
         if (!required.isEmpty()) {
@@ -89,25 +88,25 @@ public final class SchemaJson {
         return node.put("additionalProperties", false);
     }
 
-    private ObjectNode component(RecordComponent component) {
-        ObjectNode node = of(component.getGenericType());
+    private ObjectNode described(Part part) {
+        ObjectNode node = of(part.component().getGenericType());
         ObjectNode figures = node.path("items") instanceof ObjectNode items && items.has("type") ? items : node;
-        Within within = component.getAnnotation(Within.class);
+        Within within = part.component().getAnnotation(Within.class);
         if (within != null) {
             figures.put("minimum", new BigDecimal(within.min())).put("maximum", new BigDecimal(within.max()));
             if (within.whole()) {
                 figures.put("multipleOf", 1);
             }
         }
-        Says says = component.getAnnotation(Says.class);
+        Says says = part.component().getAnnotation(Says.class);
         String unit = within == null || within.unit().isEmpty() ? "" : ", in " + within.unit();
         if (says != null) {
-            node.put("description", says.value() + unit);
+            node.put("description", part.saying(says.value()) + unit);
         }
         if (figures.path("type").asString("").equals("string") && !figures.has("enum") && !figures.has("format")) {
             figures.put("maxLength", says == null ? 200 : says.longest());
         }
-        if (component.getAnnotatedType().isAnnotationPresent(Nullable.class) && node.has("type")) {
+        if (part.isNullable() && node.has("type")) {
             String plain = node.get("type").asString();
             node.putArray("type").add(plain).add("null");
             if (node.get("enum") instanceof ArrayNode constants) {
@@ -118,13 +117,12 @@ public final class SchemaJson {
     }
 
     /** What the reader of bodies asks for: not a list, nothing nullable, no object that may stay empty. */
-    private static boolean isNeeded(RecordComponent component) {
-        Class<?> type = component.getType();
-        return !component.getAnnotatedType().isAnnotationPresent(Nullable.class)
+    private static boolean isNeeded(Part part) {
+        Class<?> type = part.component().getType();
+        return !part.isNullable()
                 && !Collection.class.isAssignableFrom(type)
                 && type != Optional.class
-                && (!type.isRecord()
-                        || Arrays.stream(type.getRecordComponents()).anyMatch(SchemaJson::isNeeded));
+                && (!type.isRecord() || Part.of(type).stream().anyMatch(SchemaJson::isNeeded));
     }
 
     private static ObjectNode scalar(Class<?> type) {

@@ -47,7 +47,8 @@ record LimitsForm(ShopLimits limits, List<Fault> faults) {
             } else if (!spec.accepts(bound.get().value())) {
                 faults.add(new Fault(
                         limit.id(),
-                        Figures.withUnit(bound.get().value(), spec.unit()) + " is out of range" + accepted(spec)));
+                        Figures.withUnit(bound.get().value(), spec.range().unit()) + " is out of range"
+                                + accepted(spec)));
             } else {
                 limits = limits.with(limit, bound.get().value());
             }
@@ -116,6 +117,9 @@ record LimitsForm(ShopLimits limits, List<Fault> faults) {
     }
 
     private static String accepted(LimitSpec spec) {
-        return "; accepted is %s to %s".formatted(Figures.of(spec.min()), Figures.withUnit(spec.max(), spec.unit()));
+        return "; accepted is %s to %s"
+                .formatted(
+                        Figures.of(spec.range().min()),
+                        Figures.withUnit(spec.range().max(), spec.range().unit()));
     }
 }

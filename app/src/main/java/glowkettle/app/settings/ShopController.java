@@ -69,14 +69,9 @@ class ShopController implements HouseForms {
             Map<LocalDate, List<OpeningHours.Span>> exceptions) {
         book.change(new Shop(
                 shop.name(),
-                shop.emergencyNumber(),
-                shop.emergencyText(),
+                shop.emergency(),
                 shop.currency(),
-                shop.hands(),
-                shop.chargers(),
-                shop.mats(),
-                shop.dryers(),
-                shop.airStations(),
+                shop.equipment(),
                 new OpeningHours(shop.zone(), week, exceptions)));
         journal.followTheHours();
         return new Taken.On("/shop?saved");

@@ -45,11 +45,11 @@ public class BenchInstruments implements DisposableBean {
         double share = worn ? 0.5 + random.nextDouble(0.25) : 0.97 + random.nextDouble(0.04);
         double cellV = 3.7 + random.nextDouble(0.2);
         StringJoiner answer = new StringJoiner(",")
-                .add(rounded(pack.capacityMah().doubleValue() * share, 0))
-                .add(pack.capacityMah().toPlainString())
+                .add(rounded(pack.ratings().capacityMah().doubleValue() * share, 0))
+                .add(pack.ratings().capacityMah().toPlainString())
                 .add(String.valueOf(worn ? 400 + random.nextInt(500) : random.nextInt(4)))
                 .add(rounded(21 + random.nextDouble(2), 1));
-        for (int cell = 0; cell < pack.series().intValue(); cell++) {
+        for (int cell = 0; cell < pack.ratings().series().intValue(); cell++) {
             answer.add(rounded(cellV + random.nextDouble(0.012), 3));
         }
         bench.show(GaugeReader.QUERY, answer.toString());
@@ -57,7 +57,7 @@ public class BenchInstruments implements DisposableBean {
     }
 
     public synchronized Calipers.Five calipers(JobFile job) throws InstrumentSilent {
-        double nominalMm = job.model().pack().thicknessMm().doubleValue();
+        double nominalMm = job.model().pack().size().thicknessMm().doubleValue();
         SplittableRandom random = new SplittableRandom(job.number() * 31);
         double swollen = 1 + random.nextDouble(0.035);
         StringJoiner answer = new StringJoiner(",").add(rounded(nominalMm * swollen, 2));

@@ -47,14 +47,9 @@ public class ShopBook {
         opening.path("exceptions").forEachEntry((date, spans) -> exceptions.put(LocalDate.parse(date), spans(spans)));
         Shop shop = new Shop(
                 row.name(),
-                row.emergencyNumber(),
-                row.emergencyText(),
+                new Emergency(row.emergencyNumber(), row.emergencyText()),
                 row.currency(),
-                row.hands(),
-                row.chargers(),
-                row.mats(),
-                row.dryers(),
-                row.airStations(),
+                new Equipment(row.hands(), row.chargers(), row.mats(), row.dryers(), row.airStations()),
                 new OpeningHours(ZoneId.of(row.zone()), week, exceptions));
         lastKnown = shop;
         return shop;
@@ -82,19 +77,20 @@ public class ShopBook {
         changed.hours().week().forEach((day, spans) -> week.set(day.name(), spans(spans)));
         ObjectNode exceptions = opening.putObject("exceptions");
         changed.hours().exceptions().forEach((date, spans) -> exceptions.set(date.toString(), spans(spans)));
+        Equipment equipment = changed.equipment();
         rows.change(
                 Shop.ID,
                 new ShopMapper.ShopRow(
                         changed.name(),
                         changed.hours().zone().getId(),
-                        changed.emergencyNumber(),
-                        changed.emergencyText(),
+                        changed.emergency().emergencyNumber(),
+                        changed.emergency().emergencyText(),
                         changed.currency(),
-                        changed.hands(),
-                        changed.chargers(),
-                        changed.mats(),
-                        changed.dryers(),
-                        changed.airStations(),
+                        equipment.hands(),
+                        equipment.chargers(),
+                        equipment.mats(),
+                        equipment.dryers(),
+                        equipment.airStations(),
                         opening.toString()));
         ThisRequest.forget(KNOWN);
     }

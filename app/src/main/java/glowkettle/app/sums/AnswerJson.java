@@ -1,12 +1,11 @@
 package glowkettle.app.sums;
 
+import glowkettle.app.binding.Part;
 import glowkettle.app.schema.JsonNames;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Quantity;
 import glowkettle.finding.Result;
-import java.lang.reflect.InvocationTargetException;
-import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
@@ -113,17 +112,9 @@ final class AnswerJson {
         if (JsonNames.isOutcome(record.getClass())) {
             json.put("outcome", JsonNames.outcome(record.getClass()));
         }
-        for (RecordComponent component : record.getClass().getRecordComponents()) {
-            json.set(JsonNames.of(component), value(read(component, record)));
+        for (Part part : Part.of(record.getClass())) {
+            json.set(JsonNames.of(part), value(part.in(record)));
         }
         return json;
-    }
-
-    static @Nullable Object read(RecordComponent component, Record record) {
-        try {
-            return component.getAccessor().invoke(record);
-        } catch (IllegalAccessException | InvocationTargetException e) {
-            throw new IllegalStateException("The component %s cannot be read".formatted(component), e);
-        }
     }
 }

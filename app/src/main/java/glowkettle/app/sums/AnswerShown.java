@@ -1,16 +1,15 @@
 package glowkettle.app.sums;
 
+import glowkettle.app.binding.Part;
 import glowkettle.app.form.Named;
 import glowkettle.app.form.Questions;
 import glowkettle.app.format.Words;
 import glowkettle.app.schema.JsonNames;
 import glowkettle.finding.Figures;
-import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -64,9 +63,9 @@ public record AnswerShown(String kind, List<Figure> figures, List<Block> blocks)
 
         private List<Figure> figures(Record record, List<Block> blocks) {
             List<Figure> figures = new ArrayList<>();
-            for (RecordComponent component : record.getClass().getRecordComponents()) {
-                Object value = bare(AnswerJson.read(component, record));
-                String label = Questions.words(record.getClass(), component.getName());
+            for (Part part : Part.of(record.getClass())) {
+                Object value = bare(part.in(record));
+                String label = Questions.label(part);
                 switch (value) {
                     case Record inner -> {
                         int place = blocks.size();
@@ -78,7 +77,7 @@ public record AnswerShown(String kind, List<Figure> figures, List<Block> blocks)
                     case Map<?, ?> pairs
                     when pairs.values().stream().anyMatch(Record.class::isInstance) ->
                         blocks.add(table(label, pairs.values()));
-                    case null, default -> figures.add(new Figure(label, text(value, unit(component))));
+                    case null, default -> figures.add(new Figure(label, text(value, unit(part))));
                 }
             }
             return figures;
@@ -94,23 +93,20 @@ public record AnswerShown(String kind, List<Figure> figures, List<Block> blocks)
                         List.of(),
                         many.stream().map(one -> List.of(text(one, ""))).toList());
             }
-            RecordComponent[] components = type.getRecordComponents();
+            List<Part> parts = Part.of(type);
             return new Block(
                     heading,
                     List.of(),
-                    Arrays.stream(components)
-                            .map(component -> Questions.words(type, component.getName()))
-                            .toList(),
+                    parts.stream().map(Questions::label).toList(),
                     many.stream()
-                            .map(row -> Arrays.stream(components)
-                                    .map(component ->
-                                            text(bare(AnswerJson.read(component, (Record) row)), unit(component)))
+                            .map(row -> parts.stream()
+                                    .map(part -> text(bare(part.in(row)), unit(part)))
                                     .toList())
                             .toList());
         }
 
-        private static String unit(RecordComponent component) {
-            return Questions.of(component).unit();
+        private static String unit(Part part) {
+            return Questions.of(part).unit();
         }
 
         private static @Nullable Object bare(@Nullable Object value) {
@@ -135,12 +131,12 @@ public record AnswerShown(String kind, List<Figure> figures, List<Block> blocks)
                             .map(pair -> text(pair.getKey(), "") + " " + text(pair.getValue(), ""))
                             .collect(Collectors.joining(", "));
                 case Record record ->
-                    Arrays.stream(record.getClass().getRecordComponents())
-                            .map(component -> {
-                                Object inner = bare(AnswerJson.read(component, record));
+                    Part.of(record.getClass()).stream()
+                            .map(part -> {
+                                Object inner = bare(part.in(record));
                                 return inner == null || inner instanceof Collection<?> many && many.isEmpty()
                                         ? null
-                                        : text(inner, unit(component));
+                                        : text(inner, unit(part));
                             })
                             .filter(Objects::nonNull)
                             .collect(Collectors.joining(", "));

@@ -1,11 +1,11 @@
 package glowkettle.app.sums;
 
+import glowkettle.app.binding.Part;
 import glowkettle.app.form.Questions;
 import glowkettle.job.Entry;
 import glowkettle.job.Kind;
 import glowkettle.job.Traits;
 import glowkettle.job.order.OrderOfWork;
-import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -35,21 +35,22 @@ public record IntoJob(String kind, String what, Map<String, String[]> fields) {
 
     private static void offer(
             Kind<? extends Entry> kind, Class<? extends Record> takes, SumInput input, List<IntoJob> offers) {
-        for (RecordComponent target : kind.type().getRecordComponents()) {
-            if (!target.getType().isRecord()) {
+        for (Part target : Part.of(kind.type())) {
+            Class<?> wanted = target.component().getType();
+            if (!wanted.isRecord()) {
                 continue;
             }
-            if (target.getType() == takes) {
-                offers.add(new IntoJob(kind.id(), "all of it", moved(input, "", target.getName() + ".")));
+            if (wanted == takes) {
+                offers.add(new IntoJob(kind.id(), "all of it", moved(input, "", target.name() + ".")));
                 return;
             }
-            for (RecordComponent part : takes.getRecordComponents()) {
-                boolean takesIt = part.getType() == target.getType() && input.fills(part.getName() + ".");
+            for (Part part : Part.of(takes)) {
+                boolean takesIt = part.component().getType() == wanted && input.fills(part.name() + ".");
                 if (takesIt) {
                     offers.add(new IntoJob(
                             kind.id(),
-                            Questions.words(takes, part.getName()).toLowerCase(Locale.ROOT),
-                            moved(input, part.getName() + ".", target.getName() + ".")));
+                            Questions.label(part).toLowerCase(Locale.ROOT),
+                            moved(input, part.name() + ".", target.name() + ".")));
                     return;
                 }
             }

@@ -2,11 +2,10 @@ package glowkettle.app.sums;
 
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
+import glowkettle.app.binding.Part;
 import glowkettle.app.form.Field;
 import glowkettle.app.form.Questions;
-import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -34,23 +33,22 @@ final class SumForm {
     }
 
     private List<SumPart> parts(Class<?> type, String prefix) {
-        return Arrays.stream(type.getRecordComponents())
-                .map(component -> part(component, prefix + component.getName()))
+        return Part.of(type).stream()
+                .map(part -> part(part, prefix + part.name()))
                 .toList();
     }
 
-    private SumPart part(RecordComponent component, String path) {
-        Class<?> element = Questions.elementType(component);
+    private SumPart part(Part part, String path) {
+        Class<?> element = Questions.elementType(part);
         if (!element.isRecord()) {
-            return new SumPart.One(Field.in(filled, FORM, Questions.of(component), path, null));
+            return new SumPart.One(Field.in(filled, FORM, Questions.of(part), path, null));
         }
-        String label = Questions.words(component.getDeclaringRecord(), component.getName());
-        if (Questions.isMany(component)) {
+        String label = Questions.label(part);
+        if (Questions.isMany(part)) {
             return new SumPart.Rows(label, path, rows(element, path));
         }
-        boolean optional = component.getAnnotatedType().isAnnotationPresent(Nullable.class)
-                || Arrays.stream(element.getRecordComponents())
-                        .noneMatch(one -> Questions.of(one).needed());
+        boolean optional = part.isNullable()
+                || Part.of(element).stream().noneMatch(one -> Questions.of(one).needed());
         return group(label, element, path, !optional || input.fills(path + "."));
     }
 

@@ -2,6 +2,7 @@ package glowkettle.app.sums;
 
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
+import glowkettle.app.binding.Part;
 import glowkettle.app.form.Questions;
 import glowkettle.app.format.Words;
 import glowkettle.app.limits.LimitsBook;
@@ -80,8 +81,8 @@ class SumsController {
                         stage.words(),
                         String.join(
                                 " ",
-                                Arrays.stream(calculator.takes().getRecordComponents())
-                                        .map(one -> Questions.words(calculator.takes(), one.getName()))
+                                Part.of(calculator.takes()).stream()
+                                        .map(Questions::label)
                                         .toList()))
                 .toLowerCase(Locale.ROOT);
         return Arrays.stream(sought.toLowerCase(Locale.ROOT).split("\\s+")).allMatch(text::contains);

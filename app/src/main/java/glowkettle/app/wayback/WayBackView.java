@@ -37,7 +37,7 @@ public record WayBackView(
             return new WayBackView(job, null, tray, List.of(), FaceView.of(job, null), List.of(), null);
         }
         List<String> empty = JobTray.of(job).emptyHolesOf(step.id());
-        List<Fastener> holes = job.model().fastenersOf(step.id()).stream()
+        List<Fastener> holes = job.model().anatomy().fastenersOf(step.id()).stream()
                 .filter(fastener -> empty.contains(fastener.id()))
                 .toList();
         List<String> missing =
@@ -55,12 +55,12 @@ public record WayBackView(
 
     public List<Fastener> inTray() {
         return Stream.concat(tray.result().leftOver().stream(), FastenerLog.of(job).missing().stream())
-                .flatMap(id -> job.model().fastener(id).stream())
+                .flatMap(id -> job.model().anatomy().fastener(id).stream())
                 .toList();
     }
 
     public @Nullable FaceView atHand() {
-        FaceView face = FaceView.atHand(faces, step == null ? null : step.side());
+        FaceView face = FaceView.atHand(faces, step == null ? null : step.hold().side());
         return face == null ? null : face.risking(trayPanel().riskyKinds());
     }
 
@@ -100,6 +100,6 @@ public record WayBackView(
     }
 
     private List<Fastener> group() {
-        return step == null ? List.of() : job.model().fastenersOf(step.id());
+        return step == null ? List.of() : job.model().anatomy().fastenersOf(step.id());
     }
 }

@@ -30,11 +30,8 @@ class JobSearchTest {
         return kettle.bean(JournalBook.class)
                 .open(
                         new ArriveEntry.JobOpened(
-                                "gannet-14",
-                                "GN14-B",
-                                serial,
-                                owner,
-                                null,
+                                new ArriveEntry.Device("gannet-14", "GN14-B", serial),
+                                new ArriveEntry.Customer(owner, null),
                                 Set.of(),
                                 null,
                                 null,

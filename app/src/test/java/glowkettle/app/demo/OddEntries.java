@@ -158,20 +158,27 @@ final class OddEntries {
 
     private String text(String name, JobFile job) {
         DeviceModel model = job.model();
-        List<String> operations =
-                model.operations().stream().map(operation -> operation.id()).toList();
-        List<String> fasteners =
-                model.fasteners().stream().map(fastener -> fastener.id()).toList();
+        List<String> operations = model.anatomy().operations().stream()
+                .map(operation -> operation.id())
+                .toList();
+        List<String> fasteners = model.anatomy().fasteners().stream()
+                .map(fastener -> fastener.id())
+                .toList();
         List<String> known = switch (name) {
             case "step", "order", "operation" -> operations;
-            case "bond" -> model.bonds().stream().map(bond -> bond.operation()).toList();
+            case "bond" ->
+                model.anatomy().bonds().stream().map(bond -> bond.operation()).toList();
             case "out", "missing", "fastener", "hole" -> fasteners;
             case "lead" ->
-                model.leads() == null
+                model.housing().leads() == null
                         ? List.of()
-                        : model.leads().leads().stream().map(lead -> lead.id()).toList();
+                        : model.housing().leads().leads().stream()
+                                .map(lead -> lead.id())
+                                .toList();
             case "targets" ->
-                model.otherTargets().stream().map(DeviceModel.Target::operation).toList();
+                model.anatomy().otherTargets().stream()
+                        .map(DeviceModel.Target::operation)
+                        .toList();
             case "check" ->
                 Proving.of(job).checks().stream().map(check -> check.id()).toList();
             case "container" ->

@@ -116,7 +116,7 @@ class OddEntriesTest {
 
     private JobFile begun() {
         List<String> models = kettle.bean(ModelLibrary.class).all().stream()
-                .map(model -> model.id())
+                .map(model -> model.identity().id())
                 .sorted()
                 .toList();
         return switch (random.nextInt(8)) {

@@ -137,7 +137,7 @@ public final class Played {
                 container,
                 name,
                 file().oldPackTier().result().tier(),
-                file().model().pack().energyWh(),
+                file().model().pack().ratings().energyWh(),
                 !file().liftedOut()));
     }
 

@@ -6,6 +6,7 @@ import glowkettle.app.demo.Played;
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
+import glowkettle.app.shop.Equipment;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.app.support.Kettle;
@@ -78,16 +79,12 @@ class HeatPlacesTest {
     }
 
     private static Shop stations(Shop shop, int count) {
+        Equipment has = shop.equipment();
         return new Shop(
                 shop.name(),
-                shop.emergencyNumber(),
-                shop.emergencyText(),
+                shop.emergency(),
                 shop.currency(),
-                shop.hands(),
-                shop.chargers(),
-                shop.mats(),
-                shop.dryers(),
-                count,
+                new Equipment(has.hands(), has.chargers(), has.mats(), has.dryers(), count),
                 shop.hours());
     }
 
@@ -95,7 +92,7 @@ class HeatPlacesTest {
         var bond = Freeing.of(job.file()).bondAtHand().orElseThrow();
         Setting any = new Setting(Setting.Source.MAT, BigDecimal.valueOf(60), Setting.Face.BELOW, null);
         Setting setting = SettingSearch.of(
-                        new HeatWindow.Request(bond.stack(), any, AIR_C, List.of(), null, null),
+                        new HeatWindow.Request(bond.layers().stack(), any, AIR_C, List.of(), null, null),
                         EnumSet.of(with),
                         job.file().limits())
                 .result()

@@ -62,11 +62,10 @@ class SheetTest {
         long job = kettle.bean(JournalBook.class)
                 .open(
                         new ArriveEntry.JobOpened(
-                                "gannet-14",
-                                null,
-                                "SN-" + "9".repeat(50),
-                                "Night engineer on the standby list of the reserve ferry ".repeat(2),
-                                "by radio",
+                                new ArriveEntry.Device("gannet-14", null, "SN-" + "9".repeat(50)),
+                                new ArriveEntry.Customer(
+                                        "Night engineer on the standby list of the reserve ferry ".repeat(2),
+                                        "by radio"),
                                 EnumSet.allOf(Symptom.class),
                                 java.math.BigDecimal.ONE,
                                 java.math.BigDecimal.TEN,

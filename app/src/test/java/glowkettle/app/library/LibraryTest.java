@@ -2,6 +2,7 @@ package glowkettle.app.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.app.binding.Part;
 import glowkettle.app.schema.Schemas;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
@@ -19,7 +20,6 @@ import glowkettle.limits.ShopLimits;
 import glowkettle.open.Teardown;
 import glowkettle.open.TeardownPlan;
 import glowkettle.open.WayBack;
-import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.stream.Stream;
@@ -40,18 +40,19 @@ class LibraryTest {
     }
 
     private static TeardownPlan plan(DeviceModel model) {
-        return plan(model, model.targets());
+        return plan(model, model.anatomy().targets());
     }
 
     private static TeardownPlan plan(DeviceModel model, List<String> targets) {
-        return Teardown.plan(new Teardown.Request(model.operations(), targets, null), LIMITS)
+        return Teardown.plan(new Teardown.Request(model.anatomy().operations(), targets, null), LIMITS)
                 .result();
     }
 
     /** Everything the model can reach, at once. */
     private static List<String> everyTarget(DeviceModel model) {
         return Stream.concat(
-                        model.targets().stream(), model.otherTargets().stream().map(DeviceModel.Target::operation))
+                        model.anatomy().targets().stream(),
+                        model.anatomy().otherTargets().stream().map(DeviceModel.Target::operation))
                 .toList();
     }
 
@@ -60,7 +61,7 @@ class LibraryTest {
         assertThat(library.all().stream().filter(model -> !model.isFamily())).hasSizeGreaterThanOrEqualTo(9);
         assertThat(library.all()).allSatisfy(model -> {
             TeardownPlan plan = plan(model);
-            assertThat(plan.proven()).as(model.name()).isTrue();
+            assertThat(plan.proven()).as(model.identity().name()).isTrue();
             assertThat(plan.steps()).hasSizeGreaterThan(3);
         });
     }
@@ -70,17 +71,22 @@ class LibraryTest {
         assertThat(library.all()).allSatisfy(model -> {
             List<String> in = plan(model, everyTarget(model)).order();
             List<String> back =
-                    WayBack.plan(new WayBack.Request(model.operations(), in), LIMITS).result().steps().stream()
+                    WayBack.plan(new WayBack.Request(model.anatomy().operations(), in), LIMITS)
+                            .result()
+                            .steps()
+                            .stream()
                             .filter(step -> !step.check() && !step.id().startsWith(WayBack.ADHESIVE))
                             .map(WayBack.Step::id)
                             .toList();
-            List<String> expected = model.operations().stream()
+            List<String> expected = model.anatomy().operations().stream()
                     .filter(operation -> in.contains(operation.id()))
                     .filter(operation -> operation.goesBack() && operation.kind() != OperationKind.POWER_OFF)
                     .map(operation -> operation.id())
                     .toList();
-            assertThat(back).as(model.name()).containsExactlyInAnyOrderElementsOf(expected);
-            assertThat(model.fasteners()).extracting(Fastener::operation).allMatch(back::contains);
+            assertThat(back).as(model.identity().name()).containsExactlyInAnyOrderElementsOf(expected);
+            assertThat(model.anatomy().fasteners())
+                    .extracting(Fastener::operation)
+                    .allMatch(back::contains);
         });
     }
 
@@ -90,30 +96,36 @@ class LibraryTest {
         assertThat(library.all()).allSatisfy(model -> {
             List<String> in = plan(model, everyTarget(model)).order();
             List<String> back =
-                    WayBack.plan(new WayBack.Request(model.operations(), in), LIMITS).result().steps().stream()
+                    WayBack.plan(new WayBack.Request(model.anatomy().operations(), in), LIMITS)
+                            .result()
+                            .steps()
+                            .stream()
                             .map(WayBack.Step::id)
                             .toList();
             for (Operation operation : done(model, in)) {
                 boolean glued = operation.back() != null && operation.back().adhesive() != null;
                 assertThat(back.contains(WayBack.ADHESIVE + operation.id()))
-                        .as(model.name() + ", " + operation.id())
+                        .as(model.identity().name() + ", " + operation.id())
                         .isEqualTo(glued);
                 if (glued) {
                     assertThat(back.indexOf(WayBack.ADHESIVE + operation.id()))
-                            .as(model.name() + ", " + operation.id())
+                            .as(model.identity().name() + ", " + operation.id())
                             .isLessThan(back.indexOf(operation.id()));
                 }
                 if (operation.kind().disconnects()) {
                     assertThat(done(model, in))
                             .filteredOn(other -> other.kind().plugs() && other.goesBack())
                             .extracting(other -> back.indexOf(other.id()))
-                            .as(model.name())
+                            .as(model.identity().name())
                             .allMatch(place -> place < back.indexOf(operation.id()));
                 }
             }
-            for (Bond bond : model.bonds()) {
-                assertThat(model.operation(bond.operation()).orElseThrow().back())
-                        .as(model.name() + ", " + bond.place() + " gets new adhesive")
+            for (Bond bond : model.anatomy().bonds()) {
+                assertThat(model.anatomy()
+                                .operation(bond.operation())
+                                .orElseThrow()
+                                .back())
+                        .as(model.identity().name() + ", " + bond.place() + " gets new adhesive")
                         .satisfies(way -> assertThat(way).isNotNull())
                         .satisfies(way -> assertThat(way.adhesive()).isNotNull());
             }
@@ -121,7 +133,7 @@ class LibraryTest {
     }
 
     private static List<Operation> done(DeviceModel model, List<String> in) {
-        return model.operations().stream()
+        return model.anatomy().operations().stream()
                 .filter(operation -> in.contains(operation.id()))
                 .toList();
     }
@@ -130,11 +142,11 @@ class LibraryTest {
     void everyStepBackIsInItsOwnWords() {
         assertThat(library.all()).allSatisfy(model -> {
             List<String> in = plan(model).order();
-            assertThat(WayBack.plan(new WayBack.Request(model.operations(), in), LIMITS)
+            assertThat(WayBack.plan(new WayBack.Request(model.anatomy().operations(), in), LIMITS)
                             .result()
                             .steps())
                     .allSatisfy(step -> assertThat(step.label())
-                            .as(model.name())
+                            .as(model.identity().name())
                             .doesNotContain(": L")
                             .doesNotContain(": U")
                             .doesNotContain(": P"));
@@ -147,23 +159,26 @@ class LibraryTest {
             var pack = model.pack();
             var outcome = PackVoltage.read(
                             new PackVoltage.Label(
-                                    pack.nominalV(), pack.chargeLimitV().multiply(pack.series())),
+                                    pack.ratings().nominalV(),
+                                    pack.ratings()
+                                            .chargeLimitV()
+                                            .multiply(pack.ratings().series())),
                             LIMITS)
                     .result();
             assertThat(outcome)
-                    .as(model.name())
+                    .as(model.identity().name())
                     .isInstanceOfSatisfying(
                             PackVoltage.Outcome.Known.class,
                             known -> assertThat(known.option().series())
-                                    .isEqualTo(pack.series().intValue()));
-            assertThat(pack.bayThicknessMm()).isGreaterThan(pack.thicknessMm());
+                                    .isEqualTo(pack.ratings().series().intValue()));
+            assertThat(pack.bay().thicknessMm()).isGreaterThan(pack.size().thicknessMm());
         });
     }
 
     @Test
     void aModelIsFoundByAnyOfItsCodesHoweverTyped() {
         assertThat(library.findByCode(" gn14-b "))
-                .hasValueSatisfying(model -> assertThat(model.id()).isEqualTo("gannet-14"));
+                .hasValueSatisfying(model -> assertThat(model.identity().id()).isEqualTo("gannet-14"));
         assertThat(library.findByCode("GN14")).isEmpty();
     }
 
@@ -172,7 +187,7 @@ class LibraryTest {
         assertThat(library.all()).allSatisfy(model -> {
             for (String target : everyTarget(model)) {
                 assertThat(plan(model, List.of(target)).order())
-                        .as(model.name())
+                        .as(model.identity().name())
                         .contains(target);
             }
             TeardownPlan all = plan(model, everyTarget(model));
@@ -184,17 +199,17 @@ class LibraryTest {
     @Test
     void everyHeatedBondHasASettingThatBearsDoubtOrIsKnownToHaveNone() {
         for (DeviceModel model : library.all()) {
-            for (Bond bond : model.bonds()) {
-                if (bond.stack().adhesive() != Adhesive.STRETCH_STRIPS) {
+            for (Bond bond : model.anatomy().bonds()) {
+                if (bond.layers().stack().adhesive() != Adhesive.STRETCH_STRIPS) {
                     HeatWindow.Request request = new HeatWindow.Request(
-                            bond.stack(),
+                            bond.layers().stack(),
                             new Setting(Setting.Source.MAT, BigDecimal.valueOf(60), Setting.Face.BELOW, null),
                             BigDecimal.valueOf(21),
                             List.of(),
                             null,
                             null);
                     assertThat(SettingSearch.of(request, LIMITS).result().offers())
-                            .as(model.name() + ", " + bond.place())
+                            .as(model.identity().name() + ", " + bond.place())
                             .first()
                             .matches(SettingSearch.Offer::tolerant);
                 }
@@ -224,8 +239,9 @@ class LibraryTest {
     void aVariantIsToldByItsCodeAloneAndBringsItsOwnPack() {
         DeviceModel model = dunlinWith("DL-7L").orElseThrow();
 
-        assertThat(model.coded("dl-7l ").pack().capacityMah()).isEqualByComparingTo("4321");
-        assertThat(model.coded("dl-7l").name()).isEqualTo(model.name() + ", long pack");
+        assertThat(model.coded("dl-7l ").pack().ratings().capacityMah()).isEqualByComparingTo("4321");
+        assertThat(model.coded("dl-7l").identity().name())
+                .isEqualTo(model.identity().name() + ", long pack");
         assertThat(model.coded("DL-7")).isSameAs(model);
         assertThat(model.isFoundBy("DL-7L")).isTrue();
         assertThat(ModelSearch.find(List.of(model), "7L", 8)).containsExactly(model);
@@ -269,8 +285,8 @@ class LibraryTest {
     @Test
     void theSchemaNamesEveryFieldOfAModelWithItsRange() {
         String schema = Schemas.of(DeviceModel.class, "Model");
-        for (RecordComponent component : DeviceModel.class.getRecordComponents()) {
-            assertThat(schema).contains("\"" + component.getName() + "\"");
+        for (Part part : Part.of(DeviceModel.class)) {
+            assertThat(schema).contains("\"" + part.name() + "\"");
         }
         assertThat(schema).contains("thicknessMm").contains("\"maximum\" : 50").contains("STRETCH_STRIPS");
     }
@@ -281,6 +297,7 @@ class LibraryTest {
                 .replaceFirst("\"after\" : \\[ \"power-off\" ]", "\"after\" : [ \"door\" ]");
         TeardownGraph graph = TeardownGraph.of(
                 java.util.Objects.requireNonNull(ModelFile.readLoosely(circling).model())
+                        .anatomy()
                         .operations());
         assertThat(graph.nodes()).hasSize(5);
         assertThat(graph.lines().stream().filter(TeardownGraph.Line::circling)).hasSize(3);

@@ -38,23 +38,34 @@ class ModelPartTest {
         for (DeviceModel model : models) {
             Stream<String> paths = Stream.of(
                             Stream.of("device"),
-                            each("operations", model.operations()),
-                            each("bonds", model.bonds()),
-                            each("fasteners", model.fasteners()),
-                            IntStream.range(0, model.bonds().size())
+                            each("operations", model.anatomy().operations()),
+                            each("bonds", model.anatomy().bonds()),
+                            each("fasteners", model.anatomy().fasteners()),
+                            IntStream.range(0, model.anatomy().bonds().size())
                                     .boxed()
                                     .flatMap(nth -> each(
                                             "bonds[" + nth + "].stack.cell",
-                                            model.bonds().get(nth).stack().cell())),
-                            IntStream.range(0, model.faces().size())
+                                            model.anatomy()
+                                                    .bonds()
+                                                    .get(nth)
+                                                    .layers()
+                                                    .stack()
+                                                    .cell())),
+                            IntStream.range(0, model.anatomy().faces().size())
                                     .boxed()
                                     .flatMap(nth -> Stream.concat(
                                             each(
                                                     "faces[" + nth + "].areas",
-                                                    model.faces().get(nth).areas()),
+                                                    model.anatomy()
+                                                            .faces()
+                                                            .get(nth)
+                                                            .areas()),
                                             each(
                                                     "faces[" + nth + "].seamPoints",
-                                                    model.faces().get(nth).seamPoints()))))
+                                                    model.anatomy()
+                                                            .faces()
+                                                            .get(nth)
+                                                            .seamPoints()))))
                     .flatMap(part -> part);
 
             assertThat(paths).allSatisfy(path -> {
@@ -86,7 +97,7 @@ class ModelPartTest {
     @Test
     void noLineOfATeardownRunsOverAStep() {
         for (DeviceModel model : models) {
-            TeardownGraph graph = TeardownGraph.of(model.operations());
+            TeardownGraph graph = TeardownGraph.of(model.anatomy().operations());
             for (TeardownGraph.Line line : graph.lines()) {
                 for (Line2D stroke : strokes(line.path())) {
                     assertThat(graph.nodes().stream()
@@ -94,7 +105,7 @@ class ModelPartTest {
                                             && !node.operation().id().equals(line.after()))
                                     .filter(node -> stroke.intersects(
                                             new Rectangle2D.Double(node.x(), node.y(), node.width(), node.height()))))
-                            .as("%s: %s to %s", model.name(), line.before(), line.after())
+                            .as("%s: %s to %s", model.identity().name(), line.before(), line.after())
                             .isEmpty();
                 }
             }

@@ -36,7 +36,7 @@ class ModelSearchTest {
     void whatIsMeantStandsFirst(String typed, String id) {
         assertThat(ModelSearch.find(models, typed, 8))
                 .first()
-                .extracting(DeviceModel::id)
+                .extracting(model -> model.identity().id())
                 .isEqualTo(id);
     }
 
@@ -51,12 +51,15 @@ class ModelSearchTest {
         DeviceModel pattern = models.getFirst();
         List<DeviceModel> hundreds = IntStream.range(0, 500)
                 .mapToObj(nth -> pattern.named(
-                        "m-" + nth, "Auk %s bridge set".formatted(nth), List.of("AU-" + nth), pattern.operations()))
+                        "m-" + nth,
+                        "Auk %s bridge set".formatted(nth),
+                        List.of("AU-" + nth),
+                        pattern.anatomy().operations()))
                 .toList();
 
         assertThat(ModelSearch.find(hundreds, "auk 417", 8))
                 .first()
-                .extracting(DeviceModel::id)
+                .extracting(model -> model.identity().id())
                 .isEqualTo("m-417");
         assertThat(ModelSearch.find(hundreds, "auk", 8)).hasSize(8);
     }

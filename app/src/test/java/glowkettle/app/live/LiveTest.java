@@ -10,6 +10,7 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.job.Role;
@@ -51,7 +52,7 @@ class LiveTest {
         Played job = Played.assessed(kettle);
         try (Technician other = Technician.at(kettle, "lead")) {
             other.open(job.path(page));
-            job.write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
+            job.write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, Damage.NONE)));
 
             soon(other.page().locator("dialog[data-tier-card='ISOLATE']"));
             other.page().locator("[data-look-again]:visible").click();
@@ -64,7 +65,7 @@ class LiveTest {
         Played job = Played.assessed(kettle);
         try (Technician other = Technician.at(kettle, "trainee")) {
             other.open(job.path("open"));
-            job.write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)));
+            job.write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, Damage.NONE)));
 
             soon(other.page().locator("#evacuate-card"));
         }

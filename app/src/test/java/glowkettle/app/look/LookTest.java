@@ -11,6 +11,7 @@ import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Quote;
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.free.Effort;
@@ -47,7 +48,7 @@ class LookTest {
 
     private List<String> pages() {
         Played isolated = Played.assessed(kettle)
-                .write(new AssessEntry.Looked(new Look(false, true, true, false, false, true, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, true, true, false, false, true, Wet.NO, Damage.NONE)));
         Played opening = Played.assessed(kettle);
         Played fitting = Played.measured(kettle);
         fitting.write(new FitEntry.PackOffered(fitting.rightLabel()));
@@ -112,11 +113,8 @@ class LookTest {
         long job = kettle.bean(JournalBook.class)
                 .open(
                         new ArriveEntry.JobOpened(
-                                "family-soldered",
-                                null,
-                                null,
-                                "Lamp room",
-                                null,
+                                new ArriveEntry.Device("family-soldered", null, null),
+                                new ArriveEntry.Customer("Lamp room", null),
                                 Set.of(),
                                 null,
                                 null,

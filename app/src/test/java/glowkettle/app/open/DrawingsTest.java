@@ -42,8 +42,10 @@ class DrawingsTest {
 
         assertThat(ribbon.blocks()).hasSameSizeAs(plan.steps());
         assertThat(ribbon.blocks()).extracting(Ribbon.Block::state).startsWith("done", "current", "ahead");
-        assertThat(ribbon.blocks().stream().filter(Ribbon.Block::bitChange)).hasSize(plan.bitChanges());
-        assertThat(ribbon.blocks().stream().filter(Ribbon.Block::flip)).hasSize(plan.flips());
+        assertThat(ribbon.blocks().stream().filter(Ribbon.Block::bitChange))
+                .hasSize(plan.cost().bitChanges());
+        assertThat(ribbon.blocks().stream().filter(Ribbon.Block::flip))
+                .hasSize(plan.cost().flips());
         assertThat(ribbon.blocks().stream().filter(Ribbon.Block::live)).isNotEmpty();
         for (int i = 1; i < ribbon.blocks().size(); i++) {
             Ribbon.Block before = ribbon.blocks().get(i - 1);

@@ -8,6 +8,7 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.Requests.Answer;
 import glowkettle.app.support.RunningKettle;
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Tier;
@@ -121,7 +122,7 @@ class AccessTest {
     void aTraineeWorksUpToGuardedAndNeverSigns() {
         Played done = Played.readyToSign(kettle);
         Played isolated = Played.assessed(kettle)
-                .write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, Damage.NONE)));
         Requests trainee = Requests.as(kettle, "trainee");
 
         assertThat(trainee.post(done.path("handback") + "/signed-off", form(done, "as", "TECHNICIAN"))
@@ -136,7 +137,7 @@ class AccessTest {
     @Test
     void onlyALeadSignsAsLeadAndGoesOnWithAnIsolatedJob() {
         Played isolated = Played.assessed(kettle)
-                .write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, Damage.NONE)));
         String path = isolated.path("assess") + "/lead-continued";
 
         assertThat(Requests.as(kettle, "technician")
@@ -153,7 +154,7 @@ class AccessTest {
     @Test
     void aJobThatWasEverGuardedNeedsTheLeadsSignatureToo() {
         Played job = Played.readyToSign(kettle)
-                .write(new AssessEntry.Looked(new Look(false, false, false, false, true, false, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, false, false, false, true, false, Wet.NO, Damage.NONE)));
         Requests technician = Requests.as(kettle, "technician");
         technician.post(job.path("handback") + "/signed-off", form(job, "as", "TECHNICIAN"));
         assertThat(job.file().closed()).isFalse();
@@ -233,7 +234,7 @@ class AccessTest {
     @Test
     void aLeadIsAskedForTheReasonOfTheEntryThatWasMeant() {
         Played job = Played.opened(kettle)
-                .write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(true, false, false, false, false, false, Wet.NO, Damage.NONE)));
         long smoke = job.file().state().seq();
         job.write(new AssessEntry.Evacuated("Hiss at the counter; it was the kettle."));
         Requests lead = Requests.as(kettle, "lead");

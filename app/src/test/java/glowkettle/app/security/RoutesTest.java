@@ -8,6 +8,7 @@ import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.job.assess.AssessEntry;
@@ -255,7 +256,7 @@ class RoutesTest {
 
     private static Played isolated(Kettle kettle) {
         return Played.assessed(kettle)
-                .write(new AssessEntry.Looked(new Look(false, true, true, false, false, true, Wet.NO, null, null)));
+                .write(new AssessEntry.Looked(new Look(false, true, true, false, false, true, Wet.NO, Damage.NONE)));
     }
 
     private static byte[] log() {

@@ -61,10 +61,11 @@ class FamilyWalkTest {
             assertThat(job.liftedOut())
                     .as(technician.page().locator("main").innerText())
                     .isTrue();
-            assertThat(JobTray.of(job).tray().result().left()).isEqualTo((int) job.model().fasteners().stream()
-                    .filter(fastener -> !fastener.isCaptive())
-                    .filter(fastener -> Opening.of(job).stepsIn().contains(fastener.operation()))
-                    .count());
+            assertThat(JobTray.of(job).tray().result().left()).isEqualTo((int)
+                    job.model().anatomy().fasteners().stream()
+                            .filter(fastener -> !fastener.isCaptive())
+                            .filter(fastener -> Opening.of(job).stepsIn().contains(fastener.operation()))
+                            .count());
         }
     }
 

@@ -65,11 +65,16 @@ class LibraryWalkTest {
             lead.sees("The seal of the new series sticks");
         }
         Assertions.assertThat(library.newestVersion("curlew")).isEqualTo(version + 1);
-        Assertions.assertThat(
-                        library.model("curlew").operation("shell").orElseThrow().warnings())
+        Assertions.assertThat(library.model("curlew")
+                        .anatomy()
+                        .operation("shell")
+                        .orElseThrow()
+                        .care()
+                        .warnings())
                 .containsExactly("Its seal sticks: lift at the handle.");
         // A job that is open goes on by the version it was opened with.
-        Assertions.assertThat(before.file().operation("shell").orElseThrow().warnings())
+        Assertions.assertThat(
+                        before.file().operation("shell").orElseThrow().care().warnings())
                 .doesNotContain("Its seal sticks: lift at the handle.");
     }
 
@@ -208,8 +213,10 @@ class LibraryWalkTest {
             lead.seesNot("Noted at the bench");
         }
         Assertions.assertThat(library.model("plover-4")
+                        .anatomy()
                         .operation("back-screws")
                         .orElseThrow()
+                        .care()
                         .warnings())
                 .contains("One screw is glued in with red lacquer.");
     }

@@ -87,7 +87,8 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
     public String words(ArriveEntry entry, JobFile job) {
         return switch (entry) {
             case ArriveEntry.JobOpened opened ->
-                "Job opened for " + opened.owner() + ": " + job.model().name();
+                "Job opened for " + opened.customer().owner() + ": "
+                        + job.model().identity().name();
             case ArriveEntry.Promised promised ->
                 "Promised for " + promised.promise().truncatedTo(ChronoUnit.MINUTES)
                         + (promised.reason() == null ? "" : ": " + promised.reason());
@@ -105,7 +106,8 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
                 answered.accepted()
                         ? "Quote accepted" + (answered.offer() == null ? "" : ": " + answered.offer())
                         : "Quote declined";
-            case ArriveEntry.ModelNamed named -> "It is a " + job.model().name() + " (" + named.modelId() + ")";
+            case ArriveEntry.ModelNamed named ->
+                "It is a " + job.model().identity().name() + " (" + named.modelId() + ")";
         };
     }
 

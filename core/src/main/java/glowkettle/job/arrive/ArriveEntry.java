@@ -4,6 +4,7 @@ import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.PressureHold;
 import glowkettle.arrive.Quote;
 import glowkettle.arrive.Symptom;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.job.Entry;
@@ -19,17 +20,8 @@ import org.jspecify.annotations.Nullable;
 public sealed interface ArriveEntry extends Entry {
     /** The device came to the counter. */
     record JobOpened(
-            @Says(value = "Model", longest = 60) String modelId,
-
-            @Says(value = "Model or regulatory code", longest = 60) @Nullable
-            String modelCode,
-
-            @Says(value = "Serial", longest = 60) @Nullable String serial,
-            @Says(value = "Owner", longest = 120) String owner,
-
-            @Says(value = "How to reach the owner", longest = 200) @Nullable
-            String contact,
-
+            @Flat Device device,
+            @Flat Customer customer,
             @Says("What is wrong") Set<Symptom> symptoms,
 
             @Says("Runs from full for") @Within(min = "0", max = "200", unit = "h") @Nullable
@@ -49,6 +41,22 @@ public sealed interface ArriveEntry extends Entry {
             symptoms = Collections.unmodifiableSet(new TreeSet<>(symptoms));
         }
     }
+
+    /** Which device it is. */
+    record Device(
+            @Says(value = "Model", longest = 60) String modelId,
+
+            @Says(value = "Model or regulatory code", longest = 60) @Nullable
+            String modelCode,
+
+            @Says(value = "Serial", longest = 60) @Nullable String serial) {}
+
+    /** Who brought it. */
+    record Customer(
+            @Says(value = "Owner", longest = 120) String owner,
+
+            @Says(value = "How to reach the owner", longest = 200) @Nullable
+            String contact) {}
 
     /** When the owner is told to come; earlier than the plan allows needs a reason. */
     record Promised(

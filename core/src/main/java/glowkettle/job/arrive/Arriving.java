@@ -37,16 +37,16 @@ public final class Arriving {
     }
 
     public String owner() {
-        return opened().owner();
+        return opened().customer().owner();
     }
 
     public @Nullable String serial() {
-        return opened().serial();
+        return opened().device().serial();
     }
 
     /** What stands on the device as its model. */
     public @Nullable String modelCode() {
-        return opened().modelCode();
+        return opened().device().modelCode();
     }
 
     public Set<Symptom> symptoms() {
@@ -66,7 +66,7 @@ public final class Arriving {
     public String modelId() {
         return state.latest(ArriveEntry.ModelNamed.class)
                 .map(ArriveEntry.ModelNamed::modelId)
-                .orElse(opened().modelId());
+                .orElse(opened().device().modelId());
     }
 
     /** Since when it is taken for this model: the version that was newest then is the one it is worked by. */

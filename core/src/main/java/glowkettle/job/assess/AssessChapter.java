@@ -162,14 +162,14 @@ public final class AssessChapter implements Chapter<AssessEntry> {
             case AssessEntry.RunTimed timed ->
                 "Run: running after %s, off after %s"
                         .formatted(
-                                Phrases.figure(timed.run().lastSeenRunningHours(), "h"),
-                                Phrases.figure(timed.run().foundOffHours(), "h"));
+                                Phrases.figure(timed.run().ran().lastSeenRunningHours(), "h"),
+                                Phrases.figure(timed.run().ran().foundOffHours(), "h"));
             case AssessEntry.ResistanceMeasured measured ->
                 "Load step %s: %s, then %s"
                         .formatted(
-                                Phrases.figure(measured.step().loadA(), "A"),
-                                Phrases.figure(measured.step().restV(), "V"),
-                                Phrases.figure(measured.step().loadAfter1sV(), "V"));
+                                Phrases.figure(measured.step().load().loadA(), "A"),
+                                Phrases.figure(measured.step().load().restV(), "V"),
+                                Phrases.figure(measured.step().load().loadAfter1sV(), "V"));
             case AssessEntry.RunDownChosen chosen ->
                 chosen.school().words() + ", at " + Phrases.figure(chosen.socPercent(), "%");
             case AssessEntry.RunDownWaived waived -> "A lead lets it be opened at a higher charge: " + waived.reason();

@@ -65,7 +65,7 @@ public final class PackHealth {
     }
 
     Result<Evidence> window(PartialWindow.Readings window) {
-        return Evidence.ofWindow(window, pack.capacityMah(), limits);
+        return Evidence.ofWindow(window, pack.ratings().capacityMah(), limits);
     }
 
     public Optional<Result<Resistance>> resistance() {
@@ -122,13 +122,14 @@ public final class PackHealth {
     }
 
     private BigDecimal thicknessLimit() {
-        return pack.thicknessMm()
+        return pack.size()
+                .thicknessMm()
                 .multiply(BigDecimal.valueOf(100).add(limits.of(Limit.SWELL_ISOLATE_PERCENT)))
                 .movePointLeft(2);
     }
 
     private BigDecimal seamLimit() {
-        BigDecimal nominal = job.model().seamNominalMm();
+        BigDecimal nominal = job.model().housing().seamNominalMm();
         return limits.of(Limit.BULGE_ISOLATE_MM).add(nominal != null ? nominal : limits.of(Limit.SEAM_NOMINAL_MM));
     }
 
@@ -159,7 +160,7 @@ public final class PackHealth {
     }
 
     private Optional<BigDecimal> ofVoltage(BigDecimal restedCellV) {
-        var soc = OpenCircuitCurve.of(Chemistry.chargedTo(pack.chargeLimitV(), limits), limits)
+        var soc = OpenCircuitCurve.of(Chemistry.chargedTo(pack.ratings().chargeLimitV(), limits), limits)
                 .readSocPercent(restedCellV.doubleValue());
         return soc.isPresent()
                 ? Optional.of(BigDecimal.valueOf(soc.getAsDouble()).setScale(0, RoundingMode.HALF_UP))
@@ -167,7 +168,8 @@ public final class PackHealth {
     }
 
     public boolean glued() {
-        return job.model().mounting() == Mounting.GLUED_FRONT || job.model().mounting() == Mounting.GLUED_BACK;
+        return job.model().housing().mounting() == Mounting.GLUED_FRONT
+                || job.model().housing().mounting() == Mounting.GLUED_BACK;
     }
 
     /** The schools for this job. A pack of unknown wear is reckoned as if it still held all it was made for. */
@@ -175,15 +177,15 @@ public final class PackHealth {
         HealthVerdict verdict = verdict().result();
         BigDecimal share = verdict.highPercent() == null ? BigDecimal.valueOf(100) : verdict.highPercent();
         BigDecimal capacityAh =
-                pack.capacityMah().multiply(share).movePointLeft(5).round(new MathContext(4));
+                pack.ratings().capacityMah().multiply(share).movePointLeft(5).round(new MathContext(4));
         return RunDown.of(
                 new RunDown.Case(
                         job.tier().result().tier(),
                         glued(),
-                        job.model().shippingMode() != null,
+                        job.model().housing().shippingMode() != null,
                         socPercent,
                         capacityAh.max(new BigDecimal("0.01")),
-                        pack.nominalV(),
+                        pack.ratings().nominalV(),
                         loadW),
                 limits);
     }

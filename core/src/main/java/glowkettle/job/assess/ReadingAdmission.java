@@ -57,7 +57,7 @@ public final class ReadingAdmission {
 
     public static Optional<Refusal> thickness(JobFile job, Thickness taken, String record) {
         ShopLimits limits = job.limits();
-        BigDecimal known = job.packKnown() ? job.model().pack().thicknessMm() : null;
+        BigDecimal known = job.packKnown() ? job.model().pack().size().thicknessMm() : null;
         BigDecimal typed = taken.nominalThicknessMm();
         if (typed != null
                 && known != null
@@ -112,7 +112,7 @@ public final class ReadingAdmission {
     /** As many cells as the pack has in series. */
     static Optional<Refusal> gauge(JobFile job, AssessEntry.GaugeRead read) {
         int told = read.reading().cellV().size();
-        int series = job.model().pack().series().intValue();
+        int series = job.model().pack().ratings().series().intValue();
         return told > 0 && job.packKnown() && told != series
                 ? Admission.no(
                         "reading.cellV",

@@ -5,7 +5,6 @@ import glowkettle.calibrate.PhaseTimes;
 import glowkettle.calibrate.Progress;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Result;
-import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.arrive.Arriving;
@@ -82,8 +81,8 @@ public final class SoakCycle {
     public PhaseTimes phaseTimes() {
         BigDecimal capacityMah = Fitting.of(job)
                 .offered()
-                .map(PackLabel::capacityMah)
-                .orElse(model.pack().capacityMah());
+                .map(offered -> offered.printed().capacityMah())
+                .orElse(model.pack().ratings().capacityMah());
         return PhaseTimes.of(model.pack(), capacityMah, limits);
     }
 
@@ -98,9 +97,10 @@ public final class SoakCycle {
     /** Runtime at light use, in hours, from a capacity: what the owner will notice. */
     public BigDecimal expectedHours(BigDecimal capacityMah) {
         return model.pack()
+                .ratings()
                 .nominalV()
                 .multiply(capacityMah)
                 .movePointLeft(3)
-                .divide(model.pack().lightUseW(), new MathContext(3));
+                .divide(model.pack().inDevice().lightUseW(), new MathContext(3));
     }
 }

@@ -33,7 +33,7 @@ final class FitAdmission {
         }
         try {
             Fitting.of(job).compare(offered.label());
-            PhaseTimes.of(job.model().pack(), offered.label().capacityMah(), job.limits());
+            PhaseTimes.of(job.model().pack(), offered.label().printed().capacityMah(), job.limits());
             return Optional.empty();
         } catch (Unanswerable unanswerable) {
             boolean ofLabel = unanswerable.field().equals("sizeCode");
@@ -42,7 +42,7 @@ final class FitAdmission {
                     ofLabel
                             ? String.valueOf(unanswerable.getMessage())
                             : "%s mAh cannot be charged by this device: %s."
-                                    .formatted(offered.label().capacityMah(), unanswerable.getMessage()));
+                                    .formatted(offered.label().printed().capacityMah(), unanswerable.getMessage()));
         }
     }
 
@@ -77,7 +77,7 @@ final class FitAdmission {
     /** A label whose voltage no chemistry has, or a bay smaller than what came out of it, was read wrongly. */
     static Optional<Refusal> labelOfTheOld(JobFile job, FitEntry.OldPackRead read) {
         OldPack pack = read.pack();
-        BigDecimal perCell = pack.nominalV().divide(pack.series(), MathContext.DECIMAL64);
+        BigDecimal perCell = pack.ratings().nominalV().divide(pack.ratings().series(), MathContext.DECIMAL64);
         boolean known = Chemistry.bands(job.limits()).stream()
                 .anyMatch(band ->
                         perCell.compareTo(band.nominalFromV()) >= 0 && perCell.compareTo(band.nominalToV()) <= 0);
@@ -85,11 +85,11 @@ final class FitAdmission {
             return Admission.no(
                     "pack.nominalV",
                     "%s V over %s cells is no voltage of a lithium cell; look at both again."
-                            .formatted(pack.nominalV(), pack.series()));
+                            .formatted(pack.ratings().nominalV(), pack.ratings().series()));
         }
-        boolean fits = pack.thicknessMm().compareTo(pack.bayThicknessMm()) <= 0
-                && pack.widthMm().compareTo(pack.bayWidthMm()) <= 0
-                && pack.lengthMm().compareTo(pack.bayLengthMm()) <= 0;
+        boolean fits = pack.size().thicknessMm().compareTo(pack.bay().thicknessMm()) <= 0
+                && pack.size().widthMm().compareTo(pack.bay().widthMm()) <= 0
+                && pack.size().lengthMm().compareTo(pack.bay().lengthMm()) <= 0;
         return fits
                 ? Optional.empty()
                 : Admission.no(
@@ -135,12 +135,12 @@ final class FitAdmission {
 
     /** One lead is the lowest, and one reads what such a pack holds: the meter's word, not the colours'. */
     static Optional<Refusal> newLeads(JobFile job, FitEntry.NewLeadsMeasured measured) {
-        Leads known = job.model().leads();
+        Leads known = job.model().housing().leads();
         if (known == null) {
             return Admission.no(
                     "leads",
                     "The pack of %s has no soldered leads."
-                            .formatted(job.model().name()));
+                            .formatted(job.model().identity().name()));
         }
         if (measured.leads().size() < 2) {
             return Admission.no(
@@ -158,9 +158,10 @@ final class FitAdmission {
                 .map(FitEntry.NewLead::volts)
                 .max(java.util.Comparator.naturalOrder())
                 .orElseThrow();
-        BigDecimal series = job.model().pack().series();
+        BigDecimal series = job.model().pack().ratings().series();
         BigDecimal most = job.model()
                 .pack()
+                .ratings()
                 .chargeLimitV()
                 .add(job.limits().of(Limit.CELL_OVER_ISOLATE_V))
                 .multiply(series);

@@ -80,14 +80,14 @@ public final class FitChapter implements Chapter<FitEntry> {
             case FitEntry.OldPackRead read ->
                 "Old pack: %s, %s, charged to %s per cell"
                         .formatted(
-                                Phrases.figure(read.pack().nominalV(), "V"),
-                                Phrases.figure(read.pack().capacityMah(), "mAh"),
-                                Phrases.figure(read.pack().chargeLimitV(), "V"));
+                                Phrases.figure(read.pack().ratings().nominalV(), "V"),
+                                Phrases.figure(read.pack().ratings().capacityMah(), "mAh"),
+                                Phrases.figure(read.pack().ratings().chargeLimitV(), "V"));
             case FitEntry.PackOffered offered ->
                 "New pack: %s, %s"
                         .formatted(
-                                Phrases.figure(offered.label().nominalV(), "V"),
-                                Phrases.figure(offered.label().capacityMah(), "mAh"));
+                                Phrases.figure(offered.label().printed().nominalV(), "V"),
+                                Phrases.figure(offered.label().printed().capacityMah(), "mAh"));
             case FitEntry.NewPackSeen seen ->
                 "New pack looked at: %s, %s, %s per cell"
                         .formatted(
@@ -109,7 +109,7 @@ public final class FitChapter implements Chapter<FitEntry> {
         return switch (entry) {
             case FitEntry.OldPackRead ignored -> Optional.empty();
             case FitEntry.PackOffered offered ->
-                Optional.of(new Told.Offered(offered.label().thicknessMm()));
+                Optional.of(new Told.Offered(offered.label().size().thicknessMm()));
             case FitEntry.NewPackSeen seen ->
                 Optional.of(new Told.Unpacked(seen.look(), seen.thickness(), seen.voltage()));
             case FitEntry.PackChosen ignored -> Optional.of(new Told.GoesIn(Told.Whose.NEW));

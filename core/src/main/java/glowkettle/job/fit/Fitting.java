@@ -35,7 +35,7 @@ public final class Fitting {
     public Result<PackComparison.Comparison> compare(PackLabel offered) {
         return PackComparison.compare(
                 new PackComparison.Request(
-                        job.model().pack(), offered, job.model().leads() != null),
+                        job.model().pack(), offered, job.model().housing().leads() != null),
                 job.limits());
     }
 

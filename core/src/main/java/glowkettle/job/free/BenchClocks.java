@@ -83,7 +83,7 @@ public final class BenchClocks {
     /** The newest heating of a bond; empty when it was never heated. */
     public static Optional<Heat> heat(JobFile job, Bond bond) {
         Heatings heatings = Freeing.of(job).heatings(bond.operation());
-        return heatings.newest(bond.stack()).map(request -> {
+        return heatings.newest(bond.layers().stack()).map(request -> {
             Heatings.Heating heating = heatings.last().orElseThrow();
             if (heating.to() != null || heatings.readings().isEmpty()) {
                 HeatWindow window = HeatWindow.of(request, job.limits()).result();
@@ -97,7 +97,7 @@ public final class BenchClocks {
 
     public static List<Clock> of(JobFile job) {
         List<Clock> clocks = new ArrayList<>();
-        for (Bond bond : job.model().bonds()) {
+        for (Bond bond : job.model().anatomy().bonds()) {
             if (!Opening.of(job).stepsIn().contains(bond.operation())) {
                 heat(job, bond).ifPresent(heat -> add(clocks, bond, heat));
             }

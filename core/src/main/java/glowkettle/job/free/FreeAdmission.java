@@ -70,10 +70,13 @@ public final class FreeAdmission {
         if (tooHot.isPresent()) {
             return tooHot;
         }
-        Bond bond = job.model().bondOf(started.bond()).orElseThrow();
+        Bond bond = job.model().anatomy().bondOf(started.bond()).orElseThrow();
         try {
             HeatWindow window = HeatWindow.of(
-                            Freeing.of(job).heatings(started.bond()).starting(started, bond.stack(), now), job.limits())
+                            Freeing.of(job)
+                                    .heatings(started.bond())
+                                    .starting(started, bond.layers().stack(), now),
+                            job.limits())
                     .result();
             boolean narrow = window.widthS() == null
                     || window.widthS().compareTo(job.limits().of(Limit.WINDOW_LEAST_S)) < 0;
@@ -110,7 +113,7 @@ public final class FreeAdmission {
     }
 
     static Optional<Refusal> allowed(JobFile job, String operation, Loosening way, Instant now) {
-        Bond bond = job.model().bondOf(operation).orElseThrow();
+        Bond bond = job.model().anatomy().bondOf(operation).orElseThrow();
         return Freeing.of(job).ladder(bond, null, now).result().rungs().stream()
                 .filter(rung -> rung.way() == way && rung.standing() != Ladder.Standing.OPEN)
                 .findFirst()
@@ -123,7 +126,7 @@ public final class FreeAdmission {
                 .or(() -> atHand(job, drawn.bond()))
                 .or(() -> tooWarmForStrips(job))
                 .or(() -> {
-                    Bond bond = job.model().bondOf(drawn.bond()).orElseThrow();
+                    Bond bond = job.model().anatomy().bondOf(drawn.bond()).orElseThrow();
                     if (drawn.strip().intValue() > bond.stripCount()) {
                         return Admission.no(
                                 "strip", "Strip %s: it has %s.".formatted(drawn.strip(), bond.stripCount()));
@@ -192,10 +195,13 @@ public final class FreeAdmission {
                             : Optional.empty();
                 })
                 .or(() -> {
-                    Bond bond = job.model().bondOf(applied.bond()).orElseThrow();
+                    Bond bond = job.model().anatomy().bondOf(applied.bond()).orElseThrow();
                     BigDecimal doseMl = Solvent.of(
                                     new Solvent.Use(
-                                            applied.solvent(), applied.lies(), bond.areaMm2(), bond.exposedMm2()),
+                                            applied.solvent(),
+                                            applied.lies(),
+                                            bond.area().areaMm2(),
+                                            bond.area().exposedMm2()),
                                     job.limits())
                             .result()
                             .doseMl();
@@ -272,7 +278,7 @@ public final class FreeAdmission {
 
     /** A step is done only when all that holds it was dealt with. */
     public static Optional<Refusal> stepDone(JobFile job, String step, Instant now) {
-        Optional<Bond> bond = job.model().bondOf(step);
+        Optional<Bond> bond = job.model().anatomy().bondOf(step);
         if (bond.isPresent()) {
             return coldNow(job).or(() -> dwelling(job, now)).or(() -> stripsLeft(job, bond.get()));
         }

@@ -7,6 +7,7 @@ import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
 import static glowkettle.job.Traits.Source.*;
 
+import glowkettle.assess.HazardReadings;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.finding.Figures;
 import glowkettle.free.Bending;
@@ -258,7 +259,7 @@ public final class FreeChapter implements Chapter<FreeEntry> {
     /** Where nothing is glued or soldered, nothing is freed. */
     @Override
     public boolean isOnTheWayOf(JobFile job) {
-        return !job.model().bonds().isEmpty() || job.model().leads() != null;
+        return !job.model().anatomy().bonds().isEmpty() || job.model().housing().leads() != null;
     }
 
     @Override
@@ -281,10 +282,17 @@ public final class FreeChapter implements Chapter<FreeEntry> {
     private static Look bent(FreeEntry.Bent bent) {
         boolean creased = Boolean.TRUE.equals(bent.bend().creased());
         return new Look(
-                null, null, null, creased ? true : null, null, null, null, null, Bending.strainPercent(bent.bend()));
+                null,
+                null,
+                null,
+                creased ? true : null,
+                null,
+                null,
+                null,
+                new HazardReadings.Damage(null, Bending.strainPercent(bent.bend())));
     }
 
     private static String place(String bond, JobFile job) {
-        return job.model().bondOf(bond).map(found -> found.place()).orElse(bond);
+        return job.model().anatomy().bondOf(bond).map(found -> found.place()).orElse(bond);
     }
 }

@@ -55,7 +55,7 @@ public final class Freeing {
 
     /** The bond that the next step of the plan loosens. */
     public Optional<Bond> bondAtHand() {
-        return stepAtHand().flatMap(job.model()::bondOf);
+        return stepAtHand().flatMap(job.model().anatomy()::bondOf);
     }
 
     /** The leads that the next step of the plan frees. */
@@ -69,7 +69,7 @@ public final class Freeing {
 
     /** Steps of this kind are worked on the page of this stage. */
     public static boolean isFreeing(JobFile job, Operation operation) {
-        return job.model().bondOf(operation.id()).isPresent()
+        return job.model().anatomy().bondOf(operation.id()).isPresent()
                 || job.model().leadsOf(operation.id()).isPresent();
     }
 
@@ -93,14 +93,14 @@ public final class Freeing {
 
     /** The bond that is being heated now. */
     public Optional<Bond> heated() {
-        return job.model().bonds().stream()
+        return job.model().anatomy().bonds().stream()
                 .filter(bond -> heatings(bond.operation()).isOn())
                 .findFirst();
     }
 
     /** The bond that is hot, or cools from its heat. */
     public Optional<Bond> warm(Instant now) {
-        return heated().or(() -> job.model().bonds().stream()
+        return heated().or(() -> job.model().anatomy().bonds().stream()
                 .filter(bond -> heatings(bond.operation()).isWarm(now))
                 .findFirst());
     }
@@ -120,7 +120,7 @@ public final class Freeing {
             return Optional.empty();
         }
         Heatings.Heating last = every.getLast();
-        Optional<Bond> bond = job.model().bondOf(last.started().bond());
+        Optional<Bond> bond = job.model().anatomy().bondOf(last.started().bond());
         if (bond.isEmpty()
                 || last.to() != null && Duration.between(last.to(), now).compareTo(COOLED) > 0) {
             return Optional.empty();
@@ -132,7 +132,8 @@ public final class Freeing {
                 .map(recorded -> ((FreeEntry.HeatRead) recorded.entry()).temperatureC())
                 .reduce((earlier, later) -> later);
         return read.or(() -> Optional.of(Refit.predict(
-                heatings(last.started().bond()).request(last, bond.get().stack()),
+                heatings(last.started().bond())
+                        .request(last, bond.get().layers().stack()),
                 last.readings(),
                 last.sinceS(now),
                 Refit.Spot.CELL,
@@ -151,7 +152,7 @@ public final class Freeing {
         List<Heatings.Heating> every = Heatings.every(state);
         return every.isEmpty()
                 ? Optional.empty()
-                : job.model().bondOf(every.getLast().started().bond());
+                : job.model().anatomy().bondOf(every.getLast().started().bond());
     }
 
     /** When the cell is down to what strips are drawn at, by the curve, to half a minute; empty where it does not wait. */
@@ -161,7 +162,7 @@ public final class Freeing {
         }
         Heatings.Heating last = Heatings.every(state).getLast();
         HeatWindow.Request request = heatings(last.started().bond())
-                .request(last, heatedLast().orElseThrow().stack());
+                .request(last, heatedLast().orElseThrow().layers().stack());
         BigDecimal mostC = job.limits().of(Limit.STRIP_MOST_C);
         long warmS = 0;
         long coolS = COOLED.toSeconds();
@@ -219,14 +220,14 @@ public final class Freeing {
         long broken = drawn.stream().filter(strip -> !strip.whole()).count();
         return Ladder.of(
                 new Ladder.Case(
-                        bond.stack().adhesive(),
-                        heatForbidden(),
-                        forceForbidden(),
+                        bond.layers().stack().adhesive(),
+                        new Ladder.Forbidden(heatForbidden(), forceForbidden()),
                         PackHealth.of(job).socPercent(),
                         isWet(now),
                         windowExists,
-                        BigDecimal.valueOf(broken),
-                        bond.strips() == null ? null : BigDecimal.valueOf(bond.stripCount() - drawn.size()),
+                        new Ladder.Strips(
+                                BigDecimal.valueOf(broken),
+                                bond.strips() == null ? null : BigDecimal.valueOf(bond.stripCount() - drawn.size())),
                         bond.delicate(),
                         tries(bond.operation())),
                 job.limits());
@@ -246,8 +247,12 @@ public final class Freeing {
         List<IgnitionLock.Wetting> wettings = new ArrayList<>();
         for (Recorded recorded : state.counting()) {
             if (recorded.entry() instanceof FreeEntry.SolventApplied applied) {
-                Bond bond = job.model().bondOf(applied.bond()).orElseThrow();
-                Solvent.Use use = new Solvent.Use(applied.solvent(), applied.lies(), bond.areaMm2(), bond.exposedMm2());
+                Bond bond = job.model().anatomy().bondOf(applied.bond()).orElseThrow();
+                Solvent.Use use = new Solvent.Use(
+                        applied.solvent(),
+                        applied.lies(),
+                        bond.area().areaMm2(),
+                        bond.area().exposedMm2());
                 wettings.add(new IgnitionLock.Wetting(
                         use, recorded.at(), applied.lies() == Solvent.Lies.OPEN ? recorded.at() : null));
             } else if (uncovers(recorded.entry())) {
@@ -312,7 +317,7 @@ public final class Freeing {
      * it as it was; of a model nobody described the worst is taken.
      */
     public boolean prisedOff() {
-        return job.model().operations().stream()
+        return job.model().anatomy().operations().stream()
                         .filter(operation -> operation.kind() == OperationKind.FREE_PACK)
                         .filter(operation -> Opening.of(job).stepsIn().contains(operation.id()))
                         .anyMatch(this::leavesThePackPrised)
@@ -332,8 +337,9 @@ public final class Freeing {
             return false;
         }
         return job.model()
+                .anatomy()
                 .bondOf(operation.id())
-                .map(bond -> bond.stack().adhesive() != Adhesive.STRETCH_STRIPS
+                .map(bond -> bond.layers().stack().adhesive() != Adhesive.STRETCH_STRIPS
                         || strips(bond.operation()).stream().anyMatch(strip -> !strip.whole()))
                 .orElse(true);
     }

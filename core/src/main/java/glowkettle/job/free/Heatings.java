@@ -163,8 +163,9 @@ public final class Heatings {
     private @Nullable Stack elsewhere(Heating heating) {
         return heating.started().bond().equals(bond)
                 ? null
-                : model.bondOf(heating.started().bond())
-                        .map(other -> other.stack())
+                : model.anatomy()
+                        .bondOf(heating.started().bond())
+                        .map(other -> other.layers().stack())
                         .orElse(null);
     }
 

@@ -35,8 +35,9 @@ public record Overrun(
     public static List<Overrun> of(JobState state, DeviceModel model, ShopLimits limits, Instant now) {
         return Heatings.every(state).stream()
                 .flatMap(heating -> model
+                        .anatomy()
                         .bondOf(heating.started().bond())
-                        .filter(bond -> bond.stack().adhesive().worksFrom() != null)
+                        .filter(bond -> bond.layers().stack().adhesive().worksFrom() != null)
                         .flatMap(bond -> of(bond, heating, Heatings.of(state, model, bond.operation()), limits, now))
                         .stream())
                 .toList();
@@ -44,7 +45,7 @@ public record Overrun(
 
     private static Optional<Overrun> of(
             Bond bond, Heatings.Heating heating, Heatings heatings, ShopLimits limits, Instant now) {
-        HeatWindow.Request request = heatings.request(heating, bond.stack());
+        HeatWindow.Request request = heatings.request(heating, bond.layers().stack());
         Instant off = heating.to();
         Instant until = off == null ? now : off;
         Instant latest = heating.from()

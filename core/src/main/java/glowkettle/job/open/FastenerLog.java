@@ -47,7 +47,7 @@ public final class FastenerLog {
     /** What was found in place of the model's fasteners, where it matters. */
     public List<Mixup> foundInstead() {
         return state.all(OpenEntry.FoundInstead.class)
-                .flatMap(found -> asDescribed.fastener(found.fastener()).stream()
+                .flatMap(found -> asDescribed.anatomy().fastener(found.fastener()).stream()
                         .map(expected -> Mixup.of(found.in(expected), expected, limits)))
                 .filter(mixup -> mixup.overshootMm().signum() > 0 || mixup.otherThread())
                 .toList();

@@ -37,7 +37,8 @@ public final class OpenAdmission {
             return Admission.no("targets", "The way back has begun; take its steps back first.");
         }
         try {
-            Teardown.plan(new Teardown.Request(job.model().operations(), chosen.targets(), null), job.limits());
+            Teardown.plan(
+                    new Teardown.Request(job.model().anatomy().operations(), chosen.targets(), null), job.limits());
             return Optional.empty();
         } catch (Unanswerable unanswerable) {
             return Admission.no("targets", String.valueOf(unanswerable.getMessage()));
@@ -49,7 +50,7 @@ public final class OpenAdmission {
             return HandOrder.of(
                             new HandOrder.Request(
                                     new Teardown.Request(
-                                            job.model().operations(),
+                                            job.model().anatomy().operations(),
                                             Opening.of(job).targets(),
                                             null),
                                     reordered.order()),

@@ -96,10 +96,10 @@ public final class OpenChapter implements Chapter<OpenEntry> {
                 "Found at %s instead: %s, M%s × %s, %s"
                         .formatted(
                                 found.fastener(),
-                                found.drive(),
-                                Figures.of(found.threadMm()),
-                                Figures.withUnit(found.lengthMm(), "mm"),
-                                found.head());
+                                found.found().drive(),
+                                Figures.of(found.found().threadMm()),
+                                Figures.withUnit(found.found().lengthMm(), "mm"),
+                                found.found().head());
             case OpenEntry.MinutesLearnt learnt ->
                 "Minutes of %s steps taken from earlier jobs"
                         .formatted(learnt.steps().size());
@@ -137,12 +137,14 @@ public final class OpenChapter implements Chapter<OpenEntry> {
             case OpenEntry.Reordered reordered -> OpenAdmission.order(job, reordered);
             case OpenEntry.OrderDropped ignored -> Optional.empty();
             case OpenEntry.FoundInstead found ->
-                job.model().fastener(found.fastener()).isPresent()
+                job.model().anatomy().fastener(found.fastener()).isPresent()
                         ? Optional.empty()
                         : Admission.no(
                                 "fastener",
                                 "'%s' is no fastener of %s."
-                                        .formatted(found.fastener(), job.model().name()));
+                                        .formatted(
+                                                found.fastener(),
+                                                job.model().identity().name()));
             case OpenEntry.MinutesLearnt ignored -> Optional.empty();
             case OpenEntry.LabelSeen seen ->
                 !seen.asOrdered() && seen.difference() == null
@@ -181,7 +183,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
 
     @Override
     public boolean works(JobFile job, Operation step) {
-        return job.model().bondOf(step.id()).isEmpty()
+        return job.model().anatomy().bondOf(step.id()).isEmpty()
                 && job.model().leadsOf(step.id()).isEmpty();
     }
 
@@ -212,7 +214,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
     }
 
     private static Optional<Told> step(OpenEntry.StepDone step, DeviceModel model) {
-        Optional<OperationKind> kind = model.operation(step.step()).map(Operation::kind);
+        Optional<OperationKind> kind = model.anatomy().operation(step.step()).map(Operation::kind);
         return Opening.liftsOut(model, step.step())
                 ? kind.map(lifting -> new Told.LiftedOut(lifting.disconnects()))
                 : kind.flatMap(OpenChapter::cutsOff);

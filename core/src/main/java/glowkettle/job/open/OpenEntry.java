@@ -1,5 +1,6 @@
 package glowkettle.job.open;
 
+import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.job.Entry;
@@ -58,29 +59,13 @@ public sealed interface OpenEntry extends Entry {
     /** Somebody was here before: another fastener sits where the model shows one. */
     record FoundInstead(
             @Says(value = "Where", longest = 20) String fastener,
-
-            @Says(value = "Drive and size found", longest = 20)
-            String drive,
-
-            @Says("Thread found") @Within(min = "0.5", max = "10", unit = "mm")
-            BigDecimal threadMm,
-
-            @Says("Length found") @Within(min = "0.5", max = "100", unit = "mm")
-            BigDecimal lengthMm,
-
-            @Says(value = "Head found", longest = 20) String head)
-            implements OpenEntry {
+            @Flat(words = "Found") Fastener.Make found) implements OpenEntry {
         /** The fastener of the model as it was found. */
         public Fastener in(Fastener expected) {
             return new Fastener(
                     expected.id(),
-                    expected.face(),
-                    expected.xMm(),
-                    expected.yMm(),
-                    drive,
-                    threadMm,
-                    lengthMm,
-                    head,
+                    expected.spot(),
+                    found,
                     expected.seat(),
                     expected.captive(),
                     expected.hiddenUnder(),

@@ -52,14 +52,14 @@ public final class Opening {
     }
 
     private Teardown.Request teardown() {
-        return new Teardown.Request(job.model().operations(), targets(), null);
+        return new Teardown.Request(job.model().anatomy().operations(), targets(), null);
     }
 
     /** What the device is opened for. */
     public List<String> targets() {
         return state.latest(OpenEntry.TargetsChosen.class)
                 .map(OpenEntry.TargetsChosen::targets)
-                .orElse(job.model().targets());
+                .orElse(job.model().anatomy().targets());
     }
 
     private Optional<Result<TeardownPlan>> handOrder() {
@@ -112,21 +112,23 @@ public final class Opening {
     }
 
     private Stream<String> loosened(Set<String> loose) {
-        return job.model().operations().stream()
+        return job.model().anatomy().operations().stream()
                 .filter(operation -> operation.kind() == OperationKind.LOOSEN_FASTENERS)
                 .map(Operation::id)
-                .filter(id -> !job.model().fastenersOf(id).isEmpty())
-                .filter(id -> job.model().fastenersOf(id).stream().allMatch(fastener -> loose.contains(fastener.id())));
+                .filter(id -> !job.model().anatomy().fastenersOf(id).isEmpty())
+                .filter(id -> job.model().anatomy().fastenersOf(id).stream()
+                        .allMatch(fastener -> loose.contains(fastener.id())));
     }
 
     /** Minutes of the whole work, there and back, tool changes and turns with it; the live penalty is no labour. */
     public BigDecimal labourMinutes() {
         TeardownPlan there = plan().result();
-        BigDecimal penalty = there.liveMinutes().multiply(job.limits().of(Limit.LIVE_WEIGHT));
-        BigDecimal back = WayBack.plan(new WayBack.Request(job.model().operations(), there.order()), job.limits())
+        BigDecimal penalty = there.cost().liveMinutes().multiply(job.limits().of(Limit.LIVE_WEIGHT));
+        BigDecimal back = WayBack.plan(
+                        new WayBack.Request(job.model().anatomy().operations(), there.order()), job.limits())
                 .result()
                 .costMinutes();
-        return there.costMinutes().subtract(penalty).add(back);
+        return there.cost().costMinutes().subtract(penalty).add(back);
     }
 
     /** The first step of the plan that has not been done. */
@@ -215,7 +217,8 @@ public final class Opening {
 
     /** A step that takes the pack out of its device. */
     public static boolean liftsOut(DeviceModel model, String step) {
-        return model.operation(step)
+        return model.anatomy()
+                .operation(step)
                 .filter(operation -> operation.kind() == OperationKind.LIFT_PACK_OUT
                         || operation.kind() == OperationKind.LIFT_DOCKED_PACK_OUT)
                 .isPresent();

@@ -52,7 +52,9 @@ final class WorkAdmission {
         Optional<Operation> found = job.operation(step);
         if (found.isEmpty()) {
             return Admission.no(
-                    "step", "'%s' is no step of %s.".formatted(step, job.model().name()));
+                    "step",
+                    "'%s' is no step of %s."
+                            .formatted(step, job.model().identity().name()));
         }
         Operation operation = found.get();
         List<String> sofar = Opening.of(job).stepsIn();
@@ -62,7 +64,7 @@ final class WorkAdmission {
         if (job.isClosingUp()) {
             return Admission.no("step", "The way back has begun; take its steps back first.");
         }
-        List<String> waiting = operation.after().stream()
+        List<String> waiting = operation.order().after().stream()
                 .filter(before -> !isDone(job, before, sofar))
                 .map(before -> job.operation(before).map(Operation::label).orElse(before))
                 .toList();
@@ -78,13 +80,13 @@ final class WorkAdmission {
 
     private static boolean isDone(JobFile job, String name, List<String> sofar) {
         return sofar.contains(name)
-                || job.model().operations().stream()
-                        .anyMatch(option -> name.equals(option.choice()) && sofar.contains(option.id()));
+                || job.model().anatomy().operations().stream()
+                        .anyMatch(option -> name.equals(option.order().choice()) && sofar.contains(option.id()));
     }
 
     /** Inside work that does not lead to the disconnect waits for it. */
     private static Optional<Refusal> hardRule(JobFile job, Operation operation, List<String> sofar) {
-        Operation disconnect = job.model().operations().stream()
+        Operation disconnect = job.model().anatomy().operations().stream()
                 .filter(other -> other.kind().disconnects())
                 .findFirst()
                 .orElseThrow();
@@ -102,9 +104,12 @@ final class WorkAdmission {
         List<Operation> pending = new ArrayList<>(List.of(later));
         for (int i = 0; i < pending.size(); i++) {
             Operation current = pending.get(i);
-            job.model().operations().stream()
-                    .filter(before -> current.after().contains(before.id())
-                            || before.choice() != null && current.after().contains(before.choice()))
+            job.model().anatomy().operations().stream()
+                    .filter(before -> current.order().after().contains(before.id())
+                            || before.order().choice() != null
+                                    && current.order()
+                                            .after()
+                                            .contains(before.order().choice()))
                     .filter(before -> !pending.contains(before))
                     .forEach(pending::add);
         }
@@ -115,7 +120,7 @@ final class WorkAdmission {
         if (operation.kind() != OperationKind.LOOSEN_FASTENERS) {
             return Optional.empty();
         }
-        List<String> stillIn = job.model().fastenersOf(operation.id()).stream()
+        List<String> stillIn = job.model().anatomy().fastenersOf(operation.id()).stream()
                 .map(fastener -> fastener.id())
                 .filter(id -> !FastenerLog.of(job).out().contains(id)
                         && !FastenerLog.of(job).missing().contains(id))
@@ -134,11 +139,12 @@ final class WorkAdmission {
             return Admission.no("out", "Name at least one fastener.");
         }
         for (String id : named) {
-            Optional<Fastener> fastener = job.model().fastener(id);
+            Optional<Fastener> fastener = job.model().anatomy().fastener(id);
             if (fastener.isEmpty()) {
                 return Admission.no(
                         "out",
-                        "'%s' is no fastener of %s.".formatted(id, job.model().name()));
+                        "'%s' is no fastener of %s."
+                                .formatted(id, job.model().identity().name()));
             }
             if (FastenerLog.of(job).out().contains(id)
                     || FastenerLog.of(job).missing().contains(id)

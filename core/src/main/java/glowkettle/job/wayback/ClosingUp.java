@@ -44,7 +44,8 @@ public final class ClosingUp {
                 WAY_BACK,
                 known -> WayBack.plan(
                         new WayBack.Request(
-                                job.model().operations(), Opening.of(job).stepsIn()),
+                                job.model().anatomy().operations(),
+                                Opening.of(job).stepsIn()),
                         job.limits()));
     }
 

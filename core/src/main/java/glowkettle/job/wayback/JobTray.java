@@ -33,7 +33,8 @@ public final class JobTray {
     /** Missing when it came, and no hole that a spare one fills by now is counted empty. */
     private List<String> missingNow() {
         return log.missing().stream()
-                .filter(id -> model.fastener(id)
+                .filter(id -> model.anatomy()
+                        .fastener(id)
                         .filter(fastener -> !fastener.isCaptive())
                         .isPresent())
                 .toList();
@@ -55,7 +56,8 @@ public final class JobTray {
     /** Holes of a step that stand empty. */
     public List<String> emptyHolesOf(String step) {
         return tray().result().emptyHoles().stream()
-                .filter(hole -> model.fastener(hole)
+                .filter(hole -> model.anatomy()
+                        .fastener(hole)
                         .filter(fastener -> step.equals(fastener.operation()))
                         .isPresent())
                 .toList();
@@ -74,6 +76,7 @@ public final class JobTray {
         List<Tray.Placement> placements =
                 Stream.concat(placements().stream(), more.stream()).toList();
         return Tray.judge(
-                new Tray.Contents(model.fasteners(), List.copyOf(log.out()), placements, missingNow()), limits);
+                new Tray.Contents(model.anatomy().fasteners(), List.copyOf(log.out()), placements, missingNow()),
+                limits);
     }
 }

@@ -1,0 +1,52 @@
+package glowkettle.library;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a device is made of, as far as a teardown meets it.
+ *
+ * @param bonds what is glued, each with the operation that loosens it
+ */
+public record Anatomy(
+        List<Operation> operations,
+        List<String> targets,
+        List<DeviceModel.Target> otherTargets,
+        List<FaceMap> faces,
+        List<Fastener> fasteners,
+        List<Bond> bonds) {
+    public Anatomy {
+        operations = List.copyOf(operations);
+        targets = List.copyOf(targets);
+        otherTargets = List.copyOf(otherTargets);
+        faces = List.copyOf(faces);
+        fasteners = List.copyOf(fasteners);
+        bonds = List.copyOf(bonds);
+    }
+
+    Anatomy with(List<Operation> otherOperations, List<Fastener> otherFasteners) {
+        return new Anatomy(otherOperations, targets, otherTargets, faces, otherFasteners, bonds);
+    }
+
+    public Optional<Bond> bondOf(String operationId) {
+        return bonds.stream()
+                .filter(bond -> bond.operation().equals(operationId))
+                .findFirst();
+    }
+
+    public Optional<Operation> operation(String operationId) {
+        return operations.stream().filter(op -> op.id().equals(operationId)).findFirst();
+    }
+
+    public List<Fastener> fastenersOf(String operationId) {
+        return fasteners.stream()
+                .filter(fastener -> operationId.equals(fastener.operation()))
+                .toList();
+    }
+
+    public Optional<Fastener> fastener(String fastenerId) {
+        return fasteners.stream()
+                .filter(fastener -> fastener.id().equals(fastenerId))
+                .findFirst();
+    }
+}
