@@ -8,8 +8,8 @@ import java.time.Instant;
  *
  * @param stays until it is acted on; one that only tells leaves by itself
  */
-public record Call(Instant at, CallClass cls, String what, Stage stage, boolean stays) {
+public record Call(Instant at, Attention attention, String what, Stage stage, boolean stays) {
     public static Call danger(Instant at, String what, Stage stage) {
-        return new Call(at, CallClass.DANGER, what, stage, true);
+        return new Call(at, Attention.DANGER, what, stage, true);
     }
 }

@@ -1,7 +1,7 @@
 package glowkettle.app.bench;
 
 import glowkettle.app.format.Words;
-import glowkettle.job.CallClass;
+import glowkettle.job.Attention;
 import glowkettle.job.Stage;
 import glowkettle.job.order.OrderOfWork;
 import java.time.Instant;
@@ -67,8 +67,8 @@ public record BenchView(
 
     /** By class first: what is dangerous comes before what is late, whoever has to act on it. */
     static List<Group> byWhatTheyWaitFor(List<Row> rows, Instant now) {
-        Predicate<BenchMapper.BenchJob> danger = job -> job.rank() == CallClass.DANGER.rank();
-        Predicate<BenchMapper.BenchJob> watch = job -> job.rank() == CallClass.WATCH.rank();
+        Predicate<BenchMapper.BenchJob> danger = job -> job.rank() == Attention.DANGER.rank();
+        Predicate<BenchMapper.BenchJob> watch = job -> job.rank() == Attention.WATCH.rank();
         Predicate<BenchMapper.BenchJob> ordinary = danger.or(watch).negate();
         Predicate<BenchMapper.BenchJob> blocked = BenchMapper.BenchJob::blocked;
         Predicate<BenchMapper.BenchJob> later =

@@ -3,7 +3,7 @@ package glowkettle.app.bench;
 import glowkettle.app.bench.ClockListMapper.ClockRow;
 import glowkettle.app.lists.ListWriter;
 import glowkettle.app.shop.Shop;
-import glowkettle.job.CallClass;
+import glowkettle.job.Attention;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Recorded;
@@ -66,15 +66,15 @@ class JobList implements ListWriter {
         return new JobListMapper.Turn(
                 ClosingUp.of(job).standing().ordinal(),
                 calls.stream()
-                        .filter(call -> call.rank() != CallClass.PROMISE.rank())
+                        .filter(call -> call.rank() != Attention.PROMISE.rank())
                         .map(ClockRow::at)
                         .findFirst()
                         .orElse(null),
                 Arriving.of(job).promise(),
-                first(calls, CallClass.DANGER),
-                first(calls, CallClass.WATCH),
-                first(calls, CallClass.WORK),
-                first(calls, CallClass.PROMISE));
+                first(calls, Attention.DANGER),
+                first(calls, Attention.WATCH),
+                first(calls, Attention.WORK),
+                first(calls, Attention.PROMISE));
     }
 
     private static JobListMapper.Past past(JobFile job) {
@@ -84,9 +84,9 @@ class JobList implements ListWriter {
     }
 
     /** When somebody has to act for the first time, as this class; calls come in the order of time. */
-    private static @Nullable Instant first(List<ClockRow> calls, CallClass cls) {
+    private static @Nullable Instant first(List<ClockRow> calls, Attention attention) {
         return calls.stream()
-                .filter(call -> call.stays() && call.rank() == cls.rank())
+                .filter(call -> call.stays() && call.rank() == attention.rank())
                 .map(ClockRow::at)
                 .findFirst()
                 .orElse(null);
@@ -101,7 +101,7 @@ class JobList implements ListWriter {
                         call.what(),
                         call.stage().path(),
                         call.stays(),
-                        call.cls().rank()))
+                        call.attention().rank()))
                 .sorted(Comparator.comparing(ClockRow::at))
                 .toList();
     }

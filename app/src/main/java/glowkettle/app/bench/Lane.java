@@ -1,7 +1,7 @@
 package glowkettle.app.bench;
 
 import glowkettle.app.format.Words;
-import glowkettle.job.CallClass;
+import glowkettle.job.Attention;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,7 +49,7 @@ public record Lane(List<Bar> bars, List<Mark> marks) {
     static Lane of(BenchMapper.BenchJob job, List<BenchMapper.Moment> moments, Day day, Words words) {
         List<Mark> marks = new ArrayList<>(moments.stream()
                 .map(moment -> new Mark(
-                        moment.rank() == CallClass.DANGER.rank() ? "danger" : "hands",
+                        moment.rank() == Attention.DANGER.rank() ? "danger" : "hands",
                         day.x(moment.at()),
                         words.time(moment.at()) + " " + moment.what()))
                 .toList());
@@ -69,6 +69,6 @@ public record Lane(List<Bar> bars, List<Mark> marks) {
         if (next.isAfter(day.now())) {
             return new Bar("waits", day.strip(job.changedAt(), next));
         }
-        return new Bar(job.rank() == CallClass.DANGER.rank() ? "danger" : "late", day.strip(next, day.now()));
+        return new Bar(job.rank() == Attention.DANGER.rank() ? "danger" : "late", day.strip(next, day.now()));
     }
 }

@@ -9,8 +9,8 @@ import static glowkettle.job.Traits.Source.*;
 
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Attention;
 import glowkettle.job.Call;
-import glowkettle.job.CallClass;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
@@ -147,7 +147,7 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
                 ? List.of()
                 : List.of(new Call(
                         promise,
-                        CallClass.PROMISE,
+                        Attention.PROMISE,
                         "was promised for now",
                         job.next().stage(),
                         true));

@@ -3,8 +3,8 @@ package glowkettle.job.calibrate;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Progress;
 import glowkettle.calibrate.SoakVerdict;
+import glowkettle.job.Attention;
 import glowkettle.job.Call;
-import glowkettle.job.CallClass;
 import glowkettle.job.JobFile;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
@@ -52,7 +52,7 @@ final class SoakCalls {
             case ClockPlan.Outcome.Planned planned ->
                 planned.actions().stream()
                         .map(action ->
-                                new Call(action.at(), CallClass.WORK, action.what(), CalibrateChapter.STAGE, true))
+                                new Call(action.at(), Attention.WORK, action.what(), CalibrateChapter.STAGE, true))
                         .toList();
         };
     }

@@ -3,7 +3,7 @@ package glowkettle.job.free;
 import glowkettle.finding.Result;
 import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Refit;
-import glowkettle.job.CallClass;
+import glowkettle.job.Attention;
 import glowkettle.job.JobFile;
 import glowkettle.job.open.Opening;
 import glowkettle.library.Bond;
@@ -24,21 +24,21 @@ public final class BenchClocks {
 
     /** What the moment is. */
     public enum Kind {
-        BOND_READY(CallClass.WORK),
-        LIFT_OFF(CallClass.DANGER),
-        COOLED(CallClass.WORK),
-        DWELT(CallClass.WORK),
-        DRY(CallClass.WORK);
+        BOND_READY(Attention.WORK),
+        LIFT_OFF(Attention.DANGER),
+        COOLED(Attention.WORK),
+        DWELT(Attention.WORK),
+        DRY(Attention.WORK);
 
-        private final CallClass cls;
+        private final Attention attention;
 
-        Kind(CallClass cls) {
-            this.cls = cls;
+        Kind(Attention attention) {
+            this.attention = attention;
         }
 
         /** What it calls as once its moment has come. */
-        public CallClass cls() {
-            return cls;
+        public Attention attention() {
+            return attention;
         }
 
         /** Heat does not go off by itself; everything else only tells. */

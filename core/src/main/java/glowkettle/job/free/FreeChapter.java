@@ -236,7 +236,7 @@ public final class FreeChapter implements Chapter<FreeEntry> {
         return BenchClocks.of(job).stream()
                 .map(clock -> new Call(
                         clock.at(),
-                        clock.kind().cls(),
+                        clock.kind().attention(),
                         clock.what(),
                         STAGE,
                         clock.kind().needsHands()))

@@ -2,8 +2,8 @@ package glowkettle.job.wayback;
 
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Attention;
 import glowkettle.job.Call;
-import glowkettle.job.CallClass;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
@@ -91,7 +91,7 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
         boolean sparkIsNext = opening.nextStep().isEmpty() && Fitting.of(job).packChosen();
         return Freeing.of(job).ignition().filter(lock -> sparkIsNext && lock.holds(job.now())).stream()
                 .map(lock -> new Call(
-                        job.now(), CallClass.WATCH, "solvent is wet where a spark is next", FreeChapter.STAGE, false))
+                        job.now(), Attention.WATCH, "solvent is wet where a spark is next", FreeChapter.STAGE, false))
                 .toList();
     }
 }

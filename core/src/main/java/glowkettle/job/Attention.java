@@ -1,7 +1,7 @@
 package glowkettle.job;
 
-/** What calls for hands belongs to one class; an older call of a lower class never outranks a higher one. Source: handbook. */
-public enum CallClass {
+/** Why something calls for hands; an older call of a lower one never outranks a higher one. Source: handbook, What comes first. */
+public enum Attention {
     DANGER,
     WATCH,
     WORK,
