@@ -2,11 +2,11 @@
 
 mutants() {
     mutated tier 'glowkettle.assess.*Rows,glowkettle.assess.FiredRow*,glowkettle.assess.HazardTier,glowkettle.assess.Contradictions,glowkettle.assess.Swelling,glowkettle.assess.Tier*' \
-        'glowkettle.assess.HazardTier*Test,glowkettle.assess.ContradictionsTest,glowkettle.assess.RestedVoltageTest'
+        'glowkettle.assess.HazardTier*Test,glowkettle.assess.ContradictionsTest,glowkettle.assess.HazardRowsTest,glowkettle.assess.RestedVoltageTest'
     mutated admission 'glowkettle.job.Admission,glowkettle.job.*Admission' \
         'glowkettle.job.*Test'
     mutated fit 'glowkettle.fit.*' 'glowkettle.fit.*'
-    mutated costs 'glowkettle.open.PlanCosts,glowkettle.open.BackSteps' 'glowkettle.open.ByHandTest,glowkettle.open.WayBackTest'
+    mutated costs 'glowkettle.open.PlanCosts,glowkettle.open.BackSteps' 'glowkettle.open.ByHandTest,glowkettle.open.*BackTest,glowkettle.open.BackStepsTest,glowkettle.open.TeardownTest'
 }
 
 # A group of rules and the tests that are to notice.

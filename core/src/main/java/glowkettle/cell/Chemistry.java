@@ -1,17 +1,22 @@
 package glowkettle.cell;
 
+import glowkettle.finding.Figures;
 import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Worded;
 import glowkettle.limits.Limit;
 import glowkettle.limits.LimitTable;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
 /** A cell's family and the voltage it is charged to. */
 public record Chemistry(Family family, BigDecimal chargeLimitV) {
+    /** A printed voltage divided by its cells may have no end. */
+    private static final MathContext SHOWN = new MathContext(5);
+
     /** Families that must never be mixed or swapped. */
     public enum Family implements Worded {
         LITHIUM("lithium-ion"),
@@ -86,6 +91,6 @@ public record Chemistry(Family family, BigDecimal chargeLimitV) {
     }
 
     public String words() {
-        return family.words() + ", charged to " + glowkettle.finding.Figures.withUnit(chargeLimitV, "V") + " per cell";
+        return family.words() + ", charged to " + Figures.withUnit(chargeLimitV.round(SHOWN), "V") + " per cell";
     }
 }

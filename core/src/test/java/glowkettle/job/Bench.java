@@ -149,8 +149,7 @@ final class Bench {
     }
 
     Optional<String> refusal(Entry entry, Role by) {
-        return Admission.refuse(file(), entry, new Admission.Author(name(by), by), now)
-                .map(Admission.Refusal::reason);
+        return refusal(null, entry, by);
     }
 
     Optional<String> refusal(Entry entry) {
@@ -158,7 +157,7 @@ final class Bench {
     }
 
     /** Of an entry that takes the place of another. */
-    Optional<String> refusal(long corrects, Entry entry, Role by) {
+    Optional<String> refusal(@Nullable Long corrects, Entry entry, Role by) {
         return Admission.refuse(
                         file(),
                         entry,

@@ -71,8 +71,8 @@ class CorrectionTest {
     @Test
     void whoeverSeesItMakesItWorseAtAnyTime() {
         Bench bench = new Bench().assessed().torn().measured().fitted().back();
-        assertThat(bench.refusal(2, LEAK, Role.TRAINEE)).isEmpty();
-        assertThat(bench.refusal(2, SMOKE, Role.TECHNICIAN)).isEmpty();
+        assertThat(bench.refusal(2L, LEAK, Role.TRAINEE)).isEmpty();
+        assertThat(bench.refusal(2L, SMOKE, Role.TECHNICIAN)).isEmpty();
     }
 
     @Test

@@ -1,9 +1,11 @@
 package glowkettle.app.bench;
 
 import glowkettle.assess.Tier;
+import glowkettle.heat.HeatPlace;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
@@ -148,22 +150,30 @@ public interface BenchMapper {
     int mine(int shop, String me);
 
     /** Where something of so many open jobs lies: heat that they hold, or a container with their pack in it. */
-    record PlaceCount(String place, String words, int jobs) {}
+    record PlaceCount(
+            String place,
+            @Nullable HeatPlace heat,
+            @Nullable String container,
+            int jobs) {
+        String words() {
+            return heat != null ? heat.words() : Objects.requireNonNullElse(container, place);
+        }
+    }
 
     @Select("""
-            select held.place, held.words, count(*) as jobs
+            select held.place, held.heat, held.container, count(*) as jobs
               from (
-                    select shop_id, job, 'on ' || place as place, lower(replace(place, '_', ' ')) as words
+                    select shop_id, job, 'on ' || place as place, place as heat, null as container
                       from heat_place_taken
                      where shop_id = #{shop}
                      union all
-                    select pack.shop_id, pack.job, 'in ' || container.id, container.name
+                    select pack.shop_id, pack.job, 'in ' || container.id, null, container.name
                       from stored_pack pack
                       join container on container.shop_id = pack.shop_id and container.id = pack.container
                      where pack.shop_id = #{shop} and pack.hand_over is null
                    ) as held
               join job on job.shop_id = held.shop_id and job.number = held.job and not job.closed
-             group by held.place, held.words
+             group by held.place, held.heat, held.container
              order by held.place desc
             """)
     List<PlaceCount> places(int shop);
