@@ -371,11 +371,15 @@ class RefusalsTest {
     }
 
     @Test
-    void noHeatIsTakenThatNobodySearchedAndNothingIsDoneMeanwhile() {
+    void noHeatIsTakenWithoutAWindowAndNothingIsDoneMeanwhile() {
         refused(atTheTape(), heat(Setting.Source.MAT, "90.1"), "is outside of what is searched");
         refused(atTheTape(), heat(Setting.Source.MAT, "49.9"), "is outside of what is searched");
-        Bench hot = atTheTape().write(heat(Setting.Source.MAT, "85"));
-        refused(hot, heat(Setting.Source.MAT, "85"), "It is being heated");
+        refused(
+                atTheTape(),
+                heat(Setting.Source.MAT, "85"),
+                "leaves no window a hand can meet: the bond is ready after");
+        Bench hot = atTheTape().write(heat(Setting.Source.MAT, "55"));
+        refused(hot, heat(Setting.Source.MAT, "55"), "It is being heated");
         refused(hot, new FreeEntry.Prised("free", Loosening.CARD, Effort.SOME), "It is being heated");
         refused(
                 hot,
