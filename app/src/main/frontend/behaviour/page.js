@@ -69,6 +69,31 @@ function turnToTheNextThing() {
     }
 }
 
+const isWithout = (fold) => fold.childElementCount === 1;
+
+// What is folded up stays at home until somebody unfolds it; what was typed under it stays here.
+function openFolds() {
+    const isTyped = (field) => field.value !== field.defaultValue || field.checked !== field.defaultChecked;
+    return [...document.querySelectorAll("main details[data-fold]")]
+        .filter((fold) => fold.open || [...fold.querySelectorAll("input:not([type=hidden]), textarea")].some(isTyped))
+        .map((fold) => fold.dataset.fold)
+        .join(",");
+}
+
+async function unfold(fold) {
+    const name = fold.dataset.fold;
+    const answer = await fetch(window.location.href, { headers: { "Folds-Open": name } });
+    const page = new DOMParser().parseFromString(await answer.text(), "text/html");
+    const drawn = page.querySelector(`details[data-fold="${name}"]`);
+    if (drawn && isWithout(fold)) {
+        fold.append(...[...drawn.children].slice(1));
+        htmx.process(fold);
+        htmx.trigger(fold, "htmx:load", { elt: fold });
+    }
+}
+
+const unfoldWhatIsOpen = () => document.querySelectorAll("details[data-fold][open]").forEach((fold) => isWithout(fold) && unfold(fold));
+
 // Only what changed is drawn; the page does not jump, unless something was not taken.
 function mend(fragment, alpine) {
     const refused = fragment.querySelector("main .banner[role=alert]") !== null;
@@ -103,6 +128,13 @@ export function swapPages(alpine) {
             return isSamePage(fragment) ? mend(fragment, alpine) : turn(fragment, alpine);
         },
     });
+    document.body.addEventListener("htmx:configRequest", ({ detail }) => {
+        if (document.querySelector("main")?.dataset.page) {
+            detail.headers["Folds-Open"] = openFolds();
+        }
+    });
+    document.body.addEventListener("htmx:afterSettle", unfoldWhatIsOpen);
+    document.addEventListener("toggle", ({ target }) => target.matches("details[data-fold][open]") && isWithout(target) && unfold(target), true);
     document.body.addEventListener("htmx:beforeRequest", ({ detail }) => {
         if (detail.elt.matches("form")) {
             sent = detail.elt;

@@ -7,6 +7,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.limits.Limit;
 import glowkettle.limits.LimitTable;
+import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
 import glowkettle.limits.Table;
 import java.math.BigDecimal;
@@ -23,6 +24,11 @@ public final class OwnCurve {
     private static final BigDecimal FULL = BigDecimal.valueOf(100);
     /** Finer than any meter, and exact when the table is stretched again. */
     private static final int PLACES = 8;
+
+    /** Asked for every time a job of such a model is looked at. */
+    private static final Remembered<Measured, ShopLimits> JUDGING = new Remembered<>(50, OwnCurve::with);
+
+    private record Measured(List<Point> curve, BigDecimal chargeLimitV) {}
 
     private OwnCurve() {}
 
@@ -69,9 +75,11 @@ public final class OwnCurve {
      * @param chargeLimitV of its pack
      */
     public static ShopLimits judging(List<Point> curve, BigDecimal chargeLimitV, ShopLimits limits) {
-        if (curve.isEmpty()) {
-            return limits;
-        }
+        return curve.isEmpty() ? limits : JUDGING.of(new Measured(curve, chargeLimitV), limits);
+    }
+
+    private static ShopLimits with(Measured measured, ShopLimits limits) {
+        BigDecimal chargeLimitV = measured.chargeLimitV();
         boolean iron = Chemistry.chargedTo(chargeLimitV, limits).family() == Chemistry.Family.IRON_PHOSPHATE;
         OpenCircuitCurve others = OpenCircuitCurve.of(
                 new Chemistry(
@@ -80,7 +88,7 @@ public final class OwnCurve {
                 limits);
         double stretch = OpenCircuitCurve.stretch(chargeLimitV, limits);
         List<List<BigDecimal>> rows = new ArrayList<>();
-        for (Point point : curve) {
+        for (Point point : measured.curve()) {
             BigDecimal other = Figures.round(others.volts(point.socPercent().doubleValue()), PLACES);
             rows.add(
                     iron

@@ -41,6 +41,16 @@ class AsJudgedTest {
             figure("3"),
             null);
 
+    private static final PackData TEN_IN_SERIES = new PackData(
+            new Ratings(figure("36"), figure("4.2"), figure("10"), figure("4000")),
+            DEVICE.size(),
+            DEVICE.bay(),
+            DEVICE.connector(),
+            DEVICE.inDevice(),
+            Body.CASED_ROUND,
+            figure("10"),
+            null);
+
     private static BigDecimal figure(String text) {
         return new BigDecimal(text);
     }
@@ -129,10 +139,10 @@ class AsJudgedTest {
                                 asked.number("cellMl"),
                                 asked.number("mass")),
                         LIMITS);
-            case "pack" ->
+            case "pack", "tenpack" ->
                 PackComparison.compare(
                         new PackComparison.Request(
-                                DEVICE,
+                                sum.equals("pack") ? DEVICE : TEN_IN_SERIES,
                                 new PackLabel(
                                         new PackLabel.Printed(
                                                 asked.number("nominal"),

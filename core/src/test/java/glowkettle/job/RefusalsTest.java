@@ -9,6 +9,7 @@ import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.VoltageSource;
 import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.assess.RunDown;
 import glowkettle.assess.Tier;
 import glowkettle.cell.Box;
 import glowkettle.cell.Calipered;
@@ -22,11 +23,16 @@ import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.free.FreeEntry;
+import glowkettle.job.free.Freeing;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.wayback.WayBackEntry;
+import glowkettle.library.Anatomy;
+import glowkettle.library.DeviceModel;
 import glowkettle.library.OldPack;
+import glowkettle.library.Operation;
+import glowkettle.library.OperationKind;
 import glowkettle.library.Ratings;
 import glowkettle.open.Tray;
 import java.math.BigDecimal;
@@ -429,5 +435,122 @@ class RefusalsTest {
 
         refused(bench, new AssessEntry.RunDownWaived("Collected today"), "Only a lead");
         refused(bench, new AssessEntry.RunDownWaived("Collected today"), Role.LEAD, "No run-down is waited for");
+    }
+
+    /** A shield inside that stands before the plug, which either of two ways leads to. */
+    private static DeviceModel behindAShield() {
+        DeviceModel plain = Bench.model();
+        return new DeviceModel(
+                plain.identity(),
+                plain.housing(),
+                plain.pack(),
+                new Anatomy(
+                        List.of(
+                                Bench.operation("off", OperationKind.POWER_OFF, null, false),
+                                way("left"),
+                                way("right"),
+                                Bench.operation("shield", OperationKind.LIFT_PART, null, true, "way"),
+                                Bench.operation("cable", OperationKind.UNLATCH_CONNECTOR, null, true, "way"),
+                                Bench.operation("plug", OperationKind.DISCONNECT_PACK, null, true, "shield"),
+                                Bench.operation("pack", OperationKind.LIFT_PACK_OUT, null, true, "plug")),
+                        List.of("pack"),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of()),
+                plain.checks(),
+                List.of(),
+                List.of(),
+                List.of());
+    }
+
+    private static Operation way(String id) {
+        Operation plain = Bench.operation(id, OperationKind.LIFT_PART, null, true, "off");
+        return new Operation(
+                id,
+                plain.kind(),
+                id,
+                BigDecimal.ONE,
+                plain.handling(),
+                new Operation.Order(List.of("off"), "way"),
+                plain.care(),
+                null);
+    }
+
+    @Test
+    void workInsideThatLeadsToThePlugComesBeforeItAndNothingElse() {
+        Bench bench = new Bench(behindAShield()).assessed().in("off").write(new OpenEntry.ConditionsConfirmed());
+
+        refused(bench, new OpenEntry.StepDone("shield"), "“shield” waits for “way”");
+        bench.in("left");
+        refused(bench, new OpenEntry.StepDone("cable"), "“cable” works inside: first “plug”");
+        bench.in("shield").in("plug").in("cable");
+    }
+
+    @Test
+    void noFastenerComesOutWhileAJobIsPausedOrRunsDown() {
+        Bench declined = new Bench().assessed().in("off").write(quote("Pack A"));
+        taken(declined, out("S1", ""));
+        declined.write(new ArriveEntry.QuoteAnswered(false, null));
+        refused(declined, out("S1", ""), "The owner declined the quote");
+        Bench runsDown = new Bench()
+                .assessed()
+                .in("off")
+                .write(new AssessEntry.RunDownChosen(
+                        RunDown.School.RUN_DOWN_FIRST, BigDecimal.ONE, BigDecimal.valueOf(80)));
+        refused(runsDown, out("S1", ""), "Run it down first");
+        assertThat(Admission.refusedNow(runsDown.file(), out("S1", ""), Bench.NOON))
+                .isPresent();
+        assertThat(Admission.refusedNow(new Bench().assessed().in("off").file(), out("S1", ""), Bench.NOON))
+                .isEmpty();
+    }
+
+    @Test
+    void theWayBackStopsWhereThePackIsNoLongerSound() {
+        Bench bench = new Bench().assessed().torn().measured().fitted();
+        bench.write(new AssessEntry.Looked(LEAKS));
+
+        refused(bench, new WayBackEntry.StepBack("pack"), "");
+        refused(bench, new WayBackEntry.FastenersBack(List.of(new Tray.Placement("S1", "S1"))), "");
+    }
+
+    @Test
+    void aSolventGoesToTheBondAtHandAndWhatIsWetIsNotPutAway() {
+        FreeEntry.SolventApplied elsewhere =
+                new FreeEntry.SolventApplied("other", Solvent.Kind.ISOPROPYL, Solvent.Lies.UNDER_A_PART, figure("22"));
+        FreeEntry.SolventApplied here =
+                new FreeEntry.SolventApplied("free", Solvent.Kind.ISOPROPYL, Solvent.Lies.UNDER_A_PART, figure("22"));
+        refused(atTheTape(), elsewhere, "is not the bond at hand");
+        refused(
+                atTheTape().write(here),
+                new IsolationEntry.PackStored("1", "Bucket 1", Tier.CLEAR, BigDecimal.TEN, true),
+                "It stands open, outdoors or under extraction, until it is dry");
+        refused(new Bench().assessed(), new FreeEntry.LeadsNoted(List.of()), "No leads are at hand");
+    }
+
+    @Test
+    void aNewPackWithLeadsIsJoinedByTheMetersWord() {
+        Bench bench = new Bench(Glued.leads())
+                .assessed()
+                .in("off")
+                .write(new OpenEntry.ConditionsConfirmed())
+                .write(new FreeEntry.SandReady())
+                .write(new FreeEntry.LeadsNoted(List.of(
+                        new FreeEntry.LeadNote("red", "red", null),
+                        new FreeEntry.LeadNote("white", "white", null),
+                        new FreeEntry.LeadNote("black", "black", null))))
+                .write(new FreeEntry.LeadSchoolChosen(LeadOrder.School.UNSOLDER));
+        for (int i = 0; i < 3; i++) {
+            String next = Freeing.of(bench.file())
+                    .nextConductor(Freeing.of(bench.file()).leadsAtHand().orElseThrow())
+                    .orElseThrow();
+            bench.write(new FreeEntry.ConductorFreed(next)).write(new FreeEntry.ConductorCovered(next));
+        }
+        bench.in("plug").in("free").in("pack").measured().fitted();
+        bench.write(new WayBackEntry.StepBack("pack")).write(new WayBackEntry.StepBack("free"));
+
+        refused(bench, new WayBackEntry.StepBack("plug"), "Measure the new pack's leads first");
+        bench.write(leads("0 3.7 7.4"));
+        taken(bench, new WayBackEntry.StepBack("plug"));
     }
 }

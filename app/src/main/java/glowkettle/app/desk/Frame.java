@@ -52,6 +52,7 @@ class Frame {
             Model model,
             HttpServletRequest request,
             @CookieValue(name = ThemeController.COOKIE, required = false) @Nullable String theme) {
+        model.addAttribute("folds", Folds.of(request));
         model.addAttribute("formIds", new FormIds());
         model.addAttribute("entryWords", EntryWords.Speaker.INSTANCE);
         model.addAttribute("theme", ThemeController.DARK.equals(theme) ? ThemeController.DARK : ThemeController.LIGHT);

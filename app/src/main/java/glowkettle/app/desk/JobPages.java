@@ -117,6 +117,10 @@ public class JobPages {
         V view = page.view(job, filled, clock.instant());
         model.addAttribute("view", view);
         model.addAttribute("filled", page.filled(view, filled));
+        if (filled.failed()) {
+            // What was typed is nowhere but in this answer.
+            model.addAttribute("folds", Folds.ALL);
+        }
         model.addAttribute("pictured", page.isPictured(view));
     }
 }

@@ -16,6 +16,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -55,9 +56,16 @@ class LimitsController {
 
     /** The newest version, chapter by chapter, and every version there was. */
     public record LimitsView(
-            LimitsBook.Version version, List<LimitsBook.Version> versions, Map<String, List<LimitRow>> chapters) {
+            LimitsBook.Version version, List<LimitsBook.Version> versions, List<LimitChapter> chapters) {
         public List<LimitTable> tables() {
             return List.of(LimitTable.values());
+        }
+    }
+
+    /** The limits of one chapter, at a place of the page that can be linked to. */
+    public record LimitChapter(String words, List<LimitRow> rows) {
+        public String id() {
+            return "limits-" + words.toLowerCase(Locale.ROOT).replace(' ', '-');
         }
     }
 
@@ -148,7 +156,14 @@ class LimitsController {
                     .add(new LimitRow(spec, version.limits().applied(limit)));
         }
         model.addAttribute("filled", filled);
-        model.addAttribute("view", new LimitsView(version, limits.all(), chapters));
+        model.addAttribute(
+                "view",
+                new LimitsView(
+                        version,
+                        limits.all(),
+                        chapters.entrySet().stream()
+                                .map(chapter -> new LimitChapter(chapter.getKey(), chapter.getValue()))
+                                .toList()));
         return "settings/limits";
     }
 }

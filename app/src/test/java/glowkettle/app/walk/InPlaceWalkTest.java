@@ -54,6 +54,30 @@ class InPlaceWalkTest {
     }
 
     @Test
+    void whatIsFoldedUpComesWhenItIsUnfoldedAndWhatIsOpenComesAlong() {
+        Played job = Played.assessed(kettle);
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            Page page = technician.open(job.path("open")).page();
+            Locator steps = page.locator("details[data-fold='steps']");
+            Locator table = page.locator("details[data-fold^='table-']").first();
+            steps.locator("summary").first().click();
+
+            technician.letGo().send(" ").headed("Take the memory card out");
+            assertThat(steps.locator("td").first()).isVisible();
+            assertThat(table.locator("> *")).hasCount(1);
+
+            table.locator("summary").click();
+            assertThat(table.locator("td").first()).isVisible();
+            steps.locator("summary").first().click();
+            technician.letGo().send(" ").headed("Lift the rear rubber foot, low and straight");
+            assertThat(steps.locator("td")).hasCount(0);
+            assertThat(table.locator("td").first()).isVisible();
+            steps.locator("summary").first().click();
+            assertThat(steps.locator("td").first()).isVisible();
+        }
+    }
+
+    @Test
     void whatWasTappedLastDoesNotTakeTheNextSpace() {
         Played job = Played.assessed(kettle);
         try (Technician technician = Technician.at(kettle, "technician")) {
