@@ -29,6 +29,8 @@ import glowkettle.job.prove.Proving;
 import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.WayBackEntry;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
 import glowkettle.open.Tray;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
@@ -285,7 +287,14 @@ class AdmissionTest {
                 Bench.NOON.plus(Duration.ofDays(1)).minusSeconds(1_000 * 60 - 1),
                 null);
         assertThat(bench.refusal(atOnce))
-                .hasValueSatisfying(why -> assertThat(why).contains("faster than this pack can be"));
+                .hasValueSatisfying(why -> assertThat(why.replace("\u00a0", " "))
+                        .contains("1 s after")
+                        .contains("faster than this pack can be"));
+        int least = ShopLimits.defaults().of(Limit.PHASE_LEAST_MINUTES).intValue();
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.FULL_SEEN, 1_000 - least)))
+                .isEmpty();
+        assertThat(bench.refusal(event(CalibrateEntry.CycleStep.FULL_SEEN, 1_001 - least)))
+                .isPresent();
         assertThat(bench.refusal(event(CalibrateEntry.CycleStep.LAST_CHARGE_STARTED, 100)))
                 .hasValueSatisfying(why -> assertThat(why).contains("is not what comes after"));
         bench.write(event(CalibrateEntry.CycleStep.FULL_SEEN, 900))
@@ -293,7 +302,9 @@ class AdmissionTest {
                 .write(event(CalibrateEntry.CycleStep.SHUT_DOWN_SEEN, 500))
                 .write(event(CalibrateEntry.CycleStep.LAST_CHARGE_STARTED, 100));
         assertThat(bench.refusal(event(CalibrateEntry.CycleStep.LAST_CHARGE_ENDED, 90)))
-                .hasValueSatisfying(why -> assertThat(why).contains("faster than this pack can be"));
+                .hasValueSatisfying(why -> assertThat(why.replace("\u00a0", " "))
+                        .contains("10 min after")
+                        .contains("faster than this pack can be"));
         assertThat(bench.refusal(event(CalibrateEntry.CycleStep.LAST_CHARGE_ENDED, 0)))
                 .isEmpty();
     }

@@ -151,6 +151,8 @@ class PacksTest {
                 .write(new IsolationEntry.PackStored("1", "Bucket 1", Tier.GUARDED, figure("37"), false));
         bench.write(new HandBackEntry.SignedOff(Role.TECHNICIAN), Role.LEAD);
         assertThat(bench.file().closed()).isFalse();
+        assertThat(bench.refusal(new HandBackEntry.SignedOff(Role.TECHNICIAN)))
+                .hasValueSatisfying(why -> assertThat(why).contains("Signed already"));
         assertThat(bench.refusal(new HandBackEntry.SignedOff(Role.LEAD), Role.LEAD))
                 .hasValueSatisfying(why -> assertThat(why).contains("second person"));
     }

@@ -36,6 +36,7 @@ import glowkettle.library.OperationKind;
 import glowkettle.library.Ratings;
 import glowkettle.open.Tray;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -552,5 +553,63 @@ class RefusalsTest {
         refused(bench, new WayBackEntry.StepBack("plug"), "Measure the new pack's leads first");
         bench.write(leads("0 3.7 7.4"));
         taken(bench, new WayBackEntry.StepBack("plug"));
+    }
+
+    @Test
+    void onlyALeadLowersATierAndOnlyOneThatIsHeld() {
+        refused(new Bench().assessed(), new AssessEntry.TierLowered("Read twice"), "Only a lead lowers a tier");
+        refused(new Bench().assessed(), new AssessEntry.TierLowered("Read twice"), Role.LEAD, "Nothing is held");
+    }
+
+    @Test
+    void stripsWaitUntilTheHeatHasLeftTheCell() {
+        Bench bench = atTheTape()
+                .write(heat(Setting.Source.MAT, "55"))
+                .later(Duration.ofSeconds(150))
+                .write(new FreeEntry.HeatStopped("free"));
+        FreeEntry.StripDrawn first = new FreeEntry.StripDrawn("free", BigDecimal.ONE, true, null);
+
+        refused(bench, first, "strips are drawn at");
+        bench.later(Duration.ofHours(5));
+        refused(bench, first, "Strip 1: it has 0");
+    }
+
+    private static Bench unknownDevice() {
+        DeviceModel plain = Bench.model();
+        DeviceModel.Identity known = plain.identity();
+        return new Bench(new DeviceModel(
+                        new DeviceModel.Identity(known.id(), known.name(), known.codes(), known.kind(), true),
+                        plain.housing(),
+                        plain.pack(),
+                        plain.anatomy(),
+                        plain.checks(),
+                        plain.afterwards(),
+                        List.of(),
+                        List.of()))
+                .assessed()
+                .torn();
+    }
+
+    @Test
+    void aNewPackIsHeldAgainstAnOldOneThatSomebodyRead() {
+        refused(unknownDevice(), offered("5000", null), "Read the old pack's label and measure its bay first");
+        taken(unknownDevice().write(oldPack("5")), offered("5000", null));
+    }
+
+    private static FitEntry.OldPackRead oldPack(String thicknessMm) {
+        return read("7.4", "2", box(thicknessMm, "80", "120"), box("5.6", "82", "122"));
+    }
+
+    @Test
+    void aSizeThatMakesASwollenPackSoundIsALeadsToSay() {
+        Bench bench = unknownDevice()
+                .write(oldPack("5"))
+                .thick("5.6")
+                .write(new AssessEntry.VoltageTaken(new Voltage(figure("3.8"), null, VoltageSource.CELLS, null, null)));
+
+        refused(bench, oldPack("5.5"), "This would lower the tier from Isolate to");
+        assertThat(bench.refusal(oldPack("5.5"), Role.LEAD)).isEmpty();
+        taken(bench, oldPack("5"));
+        taken(bench, oldPack("4.9"));
     }
 }
