@@ -4,6 +4,7 @@ import glowkettle.cell.CellModel;
 import glowkettle.cell.Chemistry;
 import glowkettle.cell.OpenCircuitCurve;
 import glowkettle.finding.Figures;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
@@ -22,8 +23,8 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
     /** A new pack comes part charged; how far nobody has measured, so the longest charge is planned for. */
     private static final BigDecimal CHARGE_LEFT_PERCENT = BigDecimal.ZERO;
 
-    /** A pack on its charger. */
-    public record ChargeRequest(
+    /** What a charge and a run-down of a pack are reckoned from. */
+    public record Pack(
             @Says("Capacity of the pack") @Within(min = "0.01", max = "1000", unit = "Ah")
             BigDecimal capacityAh,
 
@@ -34,7 +35,11 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
             BigDecimal series,
 
             @Says("Charge limit per cell") @Within(min = "3.5", max = "4.6", unit = "V")
-            BigDecimal chargeLimitV,
+            BigDecimal chargeLimitV) {}
+
+    /** A pack on its charger. */
+    public record ChargeRequest(
+            @Flat Pack pack,
 
             @Says("Charge current") @Within(min = "0.01", max = "500", unit = "A")
             BigDecimal chargeA,
@@ -51,17 +56,7 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
 
     /** A pack under a load of constant power. */
     public record RunDownRequest(
-            @Says("Capacity of the pack") @Within(min = "0.01", max = "1000", unit = "Ah")
-            BigDecimal capacityAh,
-
-            @Says("Resistance of the pack") @Within(min = "0.001", max = "100", unit = "Ω")
-            BigDecimal resistanceOhm,
-
-            @Says("Cells in series") @Within(min = "1", max = "30", whole = true)
-            BigDecimal series,
-
-            @Says("Charge limit per cell") @Within(min = "3.5", max = "4.6", unit = "V")
-            BigDecimal chargeLimitV,
+            @Flat Pack pack,
 
             @Says("Power drawn") @Within(min = "0.01", max = "10000", unit = "W")
             BigDecimal powerW,
@@ -84,20 +79,15 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
 
     /** Of a device that gets a pack of this capacity, and is run down at light use. */
     public static PhaseTimes of(PackData pack, BigDecimal capacityMah, ShopLimits limits) {
-        BigDecimal capacityAh = capacityMah.movePointLeft(3);
+        Pack fitted = new Pack(
+                capacityMah.movePointLeft(3),
+                pack.inDevice().resistanceOhm(),
+                pack.ratings().series(),
+                pack.ratings().chargeLimitV());
         return of(
-                new ChargeRequest(
-                        capacityAh,
-                        pack.inDevice().resistanceOhm(),
-                        pack.ratings().series(),
-                        pack.ratings().chargeLimitV(),
-                        pack.inDevice().chargeA(),
-                        CHARGE_LEFT_PERCENT),
+                new ChargeRequest(fitted, pack.inDevice().chargeA(), CHARGE_LEFT_PERCENT),
                 new RunDownRequest(
-                        capacityAh,
-                        pack.inDevice().resistanceOhm(),
-                        pack.ratings().series(),
-                        pack.ratings().chargeLimitV(),
+                        fitted,
                         pack.inDevice().lightUseW(),
                         pack.inDevice().cutOffV(),
                         BigDecimal.valueOf(100),
@@ -116,33 +106,38 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
                 List.of(),
                 Working.of("%s at %s, then at %s per cell until %s: %s + %s"
                         .formatted(
-                                Figures.withUnit(request.capacityAh(), "Ah"),
+                                Figures.withUnit(request.pack().capacityAh(), "Ah"),
                                 Figures.withUnit(request.chargeA(), "A"),
-                                Figures.withUnit(request.chargeLimitV(), "V"),
+                                Figures.withUnit(request.pack().chargeLimitV(), "V"),
                                 limits.applied(Limit.CHARGE_END_SHARE),
                                 Figures.withUnit(charge.constantCurrentHours(), 2, "h"),
                                 Figures.withUnit(charge.constantVoltageHours(), 2, "h"))));
     }
 
     private static CellModel.Charge chargeOf(ChargeRequest request, ShopLimits limits) {
-        double endCurrent = request.capacityAh().doubleValue() * limits.number(Limit.CHARGE_END_SHARE);
+        double endCurrent = request.pack().capacityAh().doubleValue() * limits.number(Limit.CHARGE_END_SHARE);
         if (request.chargeA().doubleValue() <= endCurrent) {
             throw new Unanswerable(
                     "chargeA",
                     "The charge current (%s A) must be above the current at which the charge ends (%s A)"
                             .formatted(request.chargeA(), Figures.of(endCurrent, 3)));
         }
-        return cell(request.capacityAh(), request.resistanceOhm(), request.series(), request.chargeLimitV(), limits)
+        return cell(
+                        request.pack().capacityAh(),
+                        request.pack().resistanceOhm(),
+                        request.pack().series(),
+                        request.pack().chargeLimitV(),
+                        limits)
                 .charge(
                         request.fromSocPercent().doubleValue(),
                         request.chargeA().doubleValue(),
                         endCurrent,
-                        request.chargeLimitV().doubleValue());
+                        request.pack().chargeLimitV().doubleValue());
     }
 
     public static Result<RunTime> runDown(RunDownRequest request, ShopLimits limits) {
         CellModel.RunDown run = runDownOf(request, limits);
-        double packWh = run.energyWh() * request.series().doubleValue();
+        double packWh = run.energyWh() * request.pack().series().doubleValue();
         return new Result<>(
                 new RunTime(
                         Figures.round(run.hours(), 3),
@@ -152,7 +147,7 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
                 List.of(),
                 Working.of("%s at %s from %s: %s, %s delivered"
                         .formatted(
-                                Figures.withUnit(request.capacityAh(), "Ah"),
+                                Figures.withUnit(request.pack().capacityAh(), "Ah"),
                                 Figures.withUnit(request.powerW(), "W"),
                                 Figures.withUnit(request.fromSocPercent(), "%"),
                                 Figures.withUnit(run.hours(), 2, "h"),
@@ -160,10 +155,15 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
     }
 
     private static CellModel.RunDown runDownOf(RunDownRequest request, ShopLimits limits) {
-        return cell(request.capacityAh(), request.resistanceOhm(), request.series(), request.chargeLimitV(), limits)
+        return cell(
+                        request.pack().capacityAh(),
+                        request.pack().resistanceOhm(),
+                        request.pack().series(),
+                        request.pack().chargeLimitV(),
+                        limits)
                 .runDown(
                         request.fromSocPercent().doubleValue(),
-                        request.powerW().doubleValue() / request.series().doubleValue(),
+                        request.powerW().doubleValue() / request.pack().series().doubleValue(),
                         request.cutOffV().doubleValue(),
                         request.shutDownSocPercent().doubleValue());
     }
@@ -172,13 +172,7 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
     public static PhaseTimes of(ChargeRequest charge, RunDownRequest runDown, ShopLimits limits) {
         CellModel.RunDown run = runDownOf(runDown, limits);
         double lastChargeHours = chargeOf(
-                        new ChargeRequest(
-                                charge.capacityAh(),
-                                charge.resistanceOhm(),
-                                charge.series(),
-                                charge.chargeLimitV(),
-                                charge.chargeA(),
-                                Figures.round(run.endSocPercent(), 3)),
+                        new ChargeRequest(charge.pack(), charge.chargeA(), Figures.round(run.endSocPercent(), 3)),
                         limits)
                 .hours();
         Grid grid = Grid.of(limits);

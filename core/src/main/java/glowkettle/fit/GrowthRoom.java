@@ -1,11 +1,11 @@
 package glowkettle.fit;
 
+import glowkettle.cell.Box;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Quantity;
 import glowkettle.finding.Result;
-import glowkettle.finding.Says;
-import glowkettle.finding.Within;
 import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -22,23 +22,8 @@ public final class GrowthRoom {
 
     /** Pack and bay. */
     public record Sizes(
-            @Says("Pack thickness") @Within(min = "0.3", max = "100", unit = "mm")
-            BigDecimal thicknessMm,
-
-            @Says("Pack width") @Within(min = "1", max = "1000", unit = "mm")
-            BigDecimal widthMm,
-
-            @Says("Pack length") @Within(min = "1", max = "1000", unit = "mm")
-            BigDecimal lengthMm,
-
-            @Says("Bay depth") @Within(min = "0.3", max = "100", unit = "mm")
-            BigDecimal bayThicknessMm,
-
-            @Says("Bay width") @Within(min = "1", max = "1000", unit = "mm")
-            BigDecimal bayWidthMm,
-
-            @Says("Bay length") @Within(min = "1", max = "1000", unit = "mm")
-            BigDecimal bayLengthMm) {}
+            @Flat(words = "Pack") Box pack,
+            @Flat(prefix = "bay", words = "Bay") Box bay) {}
 
     /** What is left in each direction; negative where the pack is larger than its bay. */
     public record Room(
@@ -49,14 +34,15 @@ public final class GrowthRoom {
             BigDecimal lengthRoomMm) {}
 
     public static Result<Room> judge(Sizes sizes, ShopLimits limits) {
-        BigDecimal share = sizes.thicknessMm()
+        BigDecimal share = sizes.pack()
+                .thicknessMm()
                 .multiply(limits.of(Limit.GROWTH_ROOM_PERCENT))
                 .movePointLeft(2);
         boolean byShare = share.compareTo(limits.of(Limit.GROWTH_ROOM_MM)) > 0;
         BigDecimal needed = byShare ? share : limits.of(Limit.GROWTH_ROOM_MM);
-        BigDecimal thickness = sizes.bayThicknessMm().subtract(sizes.thicknessMm());
-        BigDecimal width = sizes.bayWidthMm().subtract(sizes.widthMm());
-        BigDecimal length = sizes.bayLengthMm().subtract(sizes.lengthMm());
+        BigDecimal thickness = sizes.bay().thicknessMm().subtract(sizes.pack().thicknessMm());
+        BigDecimal width = sizes.bay().widthMm().subtract(sizes.pack().widthMm());
+        BigDecimal length = sizes.bay().lengthMm().subtract(sizes.pack().lengthMm());
         List<Finding> findings = new ArrayList<>();
         if (thickness.compareTo(needed) < 0) {
             findings.add(new Finding(
@@ -78,11 +64,11 @@ public final class GrowthRoom {
                                 .formatted(
                                         limits.applied(Limit.GROWTH_ROOM_MM),
                                         limits.applied(Limit.GROWTH_ROOM_PERCENT),
-                                        Figures.withUnit(sizes.thicknessMm(), "mm"),
+                                        Figures.withUnit(sizes.pack().thicknessMm(), "mm"),
                                         Figures.withUnit(needed, "mm")),
-                        sum("thickness", sizes.bayThicknessMm(), sizes.thicknessMm(), thickness),
-                        sum("width", sizes.bayWidthMm(), sizes.widthMm(), width),
-                        sum("length", sizes.bayLengthMm(), sizes.lengthMm(), length)));
+                        sum("thickness", sizes.bay().thicknessMm(), sizes.pack().thicknessMm(), thickness),
+                        sum("width", sizes.bay().widthMm(), sizes.pack().widthMm(), width),
+                        sum("length", sizes.bay().lengthMm(), sizes.pack().lengthMm(), length)));
     }
 
     private static void tooLarge(String direction, String tooWhat, BigDecimal room, List<Finding> findings) {

@@ -1,5 +1,6 @@
 package glowkettle.fit;
 
+import glowkettle.cell.Box;
 import glowkettle.cell.Chemistry;
 import glowkettle.cell.OpenCircuitCurve;
 import glowkettle.finding.Figures;
@@ -250,12 +251,11 @@ public final class PackComparison {
         }
         Result<GrowthRoom.Room> room = GrowthRoom.judge(
                 new GrowthRoom.Sizes(
-                        offered.size().thicknessMm(),
-                        offered.size().widthMm(),
-                        offered.size().lengthMm(),
-                        device.bay().thicknessMm(),
-                        device.bay().widthMm(),
-                        device.bay().lengthMm()),
+                        new Box(
+                                offered.size().thicknessMm(),
+                                offered.size().widthMm(),
+                                offered.size().lengthMm()),
+                        device.bay()),
                 limits);
         lines.add(new Line(
                 "size",

@@ -1,5 +1,6 @@
 package glowkettle.fit;
 
+import glowkettle.cell.Box;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
@@ -26,7 +27,7 @@ public final class SizeCode {
             @Says(value = "Digits of the size code", longest = 20)
             String sizeCode,
 
-            @Says("Bay depth") @Within(min = "0.3", max = "100", unit = "mm") @Nullable
+            @Says("Bay thickness") @Within(min = "0.3", max = "100", unit = "mm") @Nullable
             BigDecimal bayThicknessMm,
 
             @Says("Bay width") @Within(min = "1", max = "1000", unit = "mm") @Nullable
@@ -112,12 +113,8 @@ public final class SizeCode {
         }
         return GrowthRoom.judge(
                                 new GrowthRoom.Sizes(
-                                        thickness,
-                                        width,
-                                        length,
-                                        bay.bayThicknessMm(),
-                                        bay.bayWidthMm(),
-                                        bay.bayLengthMm()),
+                                        new Box(thickness, width, length),
+                                        new Box(bay.bayThicknessMm(), bay.bayWidthMm(), bay.bayLengthMm())),
                                 limits)
                         .result()
                         .verdict()

@@ -25,15 +25,14 @@ class PhaseTimesTest {
 
     private static PhaseTimes.ChargeRequest charge(String series, String ohm, String amps, String from) {
         return new PhaseTimes.ChargeRequest(
-                figure("3.2"), figure(ohm), figure(series), figure("4.40"), figure(amps), figure(from));
+                new PhaseTimes.Pack(figure("3.2"), figure(ohm), figure(series), figure("4.40")),
+                figure(amps),
+                figure(from));
     }
 
     private static PhaseTimes.RunDownRequest run(String watts, String cutOff, String from, String shutDown) {
         return new PhaseTimes.RunDownRequest(
-                figure("3.2"),
-                figure("0.09"),
-                BigDecimal.ONE,
-                figure("4.40"),
+                new PhaseTimes.Pack(figure("3.2"), figure("0.09"), BigDecimal.ONE, figure("4.40")),
                 figure(watts),
                 figure(cutOff),
                 figure(from),

@@ -6,7 +6,6 @@ import glowkettle.cell.Body;
 import glowkettle.cell.Box;
 import glowkettle.cell.Calipered;
 import glowkettle.finding.Result;
-import glowkettle.library.InDevice;
 import glowkettle.library.PackData;
 import glowkettle.library.Ratings;
 import glowkettle.limits.ShopLimits;
@@ -30,17 +29,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class AsJudgedTest {
     private static final ShopLimits LIMITS = ShopLimits.defaults();
 
-    /** Three flat cells in a frame, charged to 4.35 V each. */
-    private static final PackData DEVICE = new PackData(
-            new Ratings(figure("11.4"), figure("4.35"), figure("3"), figure("4000")),
-            new Box(figure("5.8"), figure("92"), figure("268")),
-            new Box(figure("6.4"), figure("94"), figure("270")),
-            "10 pins",
-            new InDevice(figure("0.12"), figure("2"), figure("8"), figure("3"), figure("4")),
-            Body.CASED_POUCH,
-            figure("3"),
-            null);
-
+    private static final PackData DEVICE = PackComparisonTest.device();
     private static final PackData TEN_IN_SERIES = new PackData(
             new Ratings(figure("36"), figure("4.2"), figure("10"), figure("4000")),
             DEVICE.size(),
@@ -120,12 +109,8 @@ class AsJudgedTest {
             case "room" ->
                 GrowthRoom.judge(
                         new GrowthRoom.Sizes(
-                                asked.number("t"),
-                                asked.number("w"),
-                                asked.number("l"),
-                                figure("6.4"),
-                                figure("94"),
-                                figure("270")),
+                                new Box(asked.number("t"), asked.number("w"), asked.number("l")),
+                                new Box(figure("6.4"), figure("94"), figure("270"))),
                         LIMITS);
             case "honesty" ->
                 Honesty.judge(

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import glowkettle.cell.Body;
+import glowkettle.cell.Box;
 import glowkettle.cell.Calipered;
 import glowkettle.cell.Chemistry;
 import glowkettle.finding.Finding;
@@ -218,12 +219,8 @@ class LabelTest {
     private static GrowthRoom.Room room(String thickness, String width, String bay) {
         return GrowthRoom.judge(
                         new GrowthRoom.Sizes(
-                                new BigDecimal(thickness),
-                                new BigDecimal(width),
-                                new BigDecimal("100"),
-                                new BigDecimal(bay),
-                                new BigDecimal("60"),
-                                new BigDecimal("100")),
+                                new Box(new BigDecimal(thickness), new BigDecimal(width), new BigDecimal("100")),
+                                new Box(new BigDecimal(bay), new BigDecimal("60"), new BigDecimal("100"))),
                         LIMITS)
                 .result();
     }
@@ -247,12 +244,8 @@ class LabelTest {
     void findingsNameTheLimitThatDecided() {
         Finding finding = GrowthRoom.judge(
                         new GrowthRoom.Sizes(
-                                new BigDecimal("5"),
-                                BigDecimal.TEN,
-                                BigDecimal.TEN,
-                                new BigDecimal("5.1"),
-                                BigDecimal.TEN,
-                                BigDecimal.TEN),
+                                new Box(new BigDecimal("5"), BigDecimal.TEN, BigDecimal.TEN),
+                                new Box(new BigDecimal("5.1"), BigDecimal.TEN, BigDecimal.TEN)),
                         LIMITS)
                 .findings()
                 .getFirst();

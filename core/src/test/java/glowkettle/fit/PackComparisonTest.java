@@ -26,7 +26,7 @@ class PackComparisonTest {
     }
 
     /** Three flat cells in a frame, charged to 4.35 V each. */
-    private static PackData device() {
+    static PackData device() {
         return new PackData(
                 new Ratings(figure("11.4"), figure("4.35"), figure("3"), figure("4000")),
                 new Box(figure("5.8"), figure("92"), figure("268")),
