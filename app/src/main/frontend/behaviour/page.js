@@ -92,8 +92,6 @@ async function unfold(fold) {
     }
 }
 
-const unfoldWhatIsOpen = () => document.querySelectorAll("details[data-fold][open]").forEach((fold) => isWithout(fold) && unfold(fold));
-
 // Only what changed is drawn; the page does not jump, unless something was not taken.
 function mend(fragment, alpine) {
     const refused = fragment.querySelector("main .banner[role=alert]") !== null;
@@ -133,7 +131,7 @@ export function swapPages(alpine) {
             detail.headers["Folds-Open"] = openFolds();
         }
     });
-    document.body.addEventListener("htmx:afterSettle", unfoldWhatIsOpen);
+    // Also said of what comes open.
     document.addEventListener("toggle", ({ target }) => target.matches("details[data-fold][open]") && isWithout(target) && unfold(target), true);
     document.body.addEventListener("htmx:beforeRequest", ({ detail }) => {
         if (detail.elt.matches("form")) {

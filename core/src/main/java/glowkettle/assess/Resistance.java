@@ -80,28 +80,27 @@ public record Resistance(
     }
 
     public static Result<Resistance> of(Readings step, ShopLimits limits) {
-        double drop = step.load().restV().subtract(step.load().loadAfter1sV()).doubleValue();
+        LoadStep load = step.load();
+        double drop = load.restV().subtract(load.loadAfter1sV()).doubleValue();
         if (drop <= 0) {
             throw new Unanswerable(
                     "loadAfter1sV",
-                    "%s V under load is not below %s V at rest"
-                            .formatted(step.load().loadAfter1sV(), step.load().restV()));
+                    "%s V under load is not below %s V at rest".formatted(load.loadAfter1sV(), load.restV()));
         }
-        if (step.load().loadAfter10sV() != null
-                && step.load().loadAfter10sV().compareTo(step.load().restV()) > 0) {
+        if (load.loadAfter10sV() != null && load.loadAfter10sV().compareTo(load.restV()) > 0) {
             throw new Unanswerable(
                     "loadAfter10sV",
                     "%s V after 10 s under load is above %s V at rest; take both again"
-                            .formatted(step.load().loadAfter10sV(), step.load().restV()));
+                            .formatted(load.loadAfter10sV(), load.restV()));
         }
         BigDecimal most = limits.of(Limit.CELL_MOST_V).multiply(step.series());
-        if (step.load().restV().compareTo(most) > 0) {
+        if (load.restV().compareTo(most) > 0) {
             throw new Unanswerable(
                     "restV",
                     "%s V at rest is more than %s cells hold, %s V; count the cells or read the voltage again"
-                            .formatted(step.load().restV(), step.series(), most));
+                            .formatted(load.restV(), step.series(), most));
         }
-        double current = step.load().loadA().doubleValue();
+        double current = load.loadA().doubleValue();
         double error = 2 * step.meterErrorMv().doubleValue() / 1000;
         double ohm = drop / current;
         double low = Math.max(0, drop - error) / current;
@@ -112,15 +111,10 @@ public record Resistance(
                 : Figures.round(ohm / step.referenceOhm().doubleValue(), 2);
         boolean worn = step.referenceOhm() != null
                 && ohm > step.referenceOhm().doubleValue() * limits.number(Limit.RESISTANCE_WORN_FACTOR);
-        BigDecimal later = step.load().loadAfter10sV() == null
+        BigDecimal later = load.loadAfter10sV() == null
                 ? null
                 : Figures.round(
-                        step.load()
-                                        .restV()
-                                        .subtract(step.load().loadAfter10sV())
-                                        .doubleValue()
-                                / current,
-                        3);
+                        step.load().restV().subtract(load.loadAfter10sV()).doubleValue() / current, 3);
         OpenCircuitCurve curve =
                 OpenCircuitCurve.of(Chemistry.known(step.chargeLimitV(), "chargeLimitV", limits), limits);
         double darkest = later == null ? ohm : Math.max(ohm, later.doubleValue());

@@ -122,12 +122,7 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
                     "The charge current (%s A) must be above the current at which the charge ends (%s A)"
                             .formatted(request.chargeA(), Figures.of(endCurrent, 3)));
         }
-        return cell(
-                        request.pack().capacityAh(),
-                        request.pack().resistanceOhm(),
-                        request.pack().series(),
-                        request.pack().chargeLimitV(),
-                        limits)
+        return cell(request.pack(), limits)
                 .charge(
                         request.fromSocPercent().doubleValue(),
                         request.chargeA().doubleValue(),
@@ -155,12 +150,7 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
     }
 
     private static CellModel.RunDown runDownOf(RunDownRequest request, ShopLimits limits) {
-        return cell(
-                        request.pack().capacityAh(),
-                        request.pack().resistanceOhm(),
-                        request.pack().series(),
-                        request.pack().chargeLimitV(),
-                        limits)
+        return cell(request.pack(), limits)
                 .runDown(
                         request.fromSocPercent().doubleValue(),
                         request.powerW().doubleValue() / request.pack().series().doubleValue(),
@@ -205,16 +195,11 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
         return minutes.doubleValue() / 60;
     }
 
-    private static CellModel cell(
-            BigDecimal capacityAh,
-            BigDecimal resistanceOhm,
-            BigDecimal series,
-            BigDecimal chargeLimitV,
-            ShopLimits limits) {
-        Chemistry chemistry = Chemistry.known(chargeLimitV, "chargeLimitV", limits);
+    private static CellModel cell(Pack pack, ShopLimits limits) {
+        Chemistry chemistry = Chemistry.known(pack.chargeLimitV(), "chargeLimitV", limits);
         return new CellModel(
                 OpenCircuitCurve.of(chemistry, limits),
-                capacityAh.doubleValue(),
-                resistanceOhm.doubleValue() / series.doubleValue());
+                pack.capacityAh().doubleValue(),
+                pack.resistanceOhm().doubleValue() / pack.series().doubleValue());
     }
 }

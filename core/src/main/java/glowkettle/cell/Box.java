@@ -1,5 +1,6 @@
 package glowkettle.cell;
 
+import glowkettle.finding.Figures;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.math.BigDecimal;
@@ -13,4 +14,8 @@ public record Box(
         BigDecimal widthMm,
 
         @Says("Length") @Within(min = "1", max = "1000", unit = "mm")
-        BigDecimal lengthMm) {}
+        BigDecimal lengthMm) {
+    public String words() {
+        return "%s × %s × %s".formatted(thicknessMm, widthMm, Figures.withUnit(lengthMm, "mm"));
+    }
+}

@@ -1,7 +1,6 @@
 package glowkettle.fit;
 
 import glowkettle.cell.Body;
-import glowkettle.cell.Calipered;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Flat;
@@ -42,7 +41,7 @@ public final class Honesty {
             @Says("Cells in the body; 1 when not said") @Within(min = "1", max = "3000", whole = true) @Nullable
             BigDecimal cells,
 
-            @Flat Calipered size,
+            @Flat Outer size,
 
             @Says("Cells inside are of size") @Nullable RoundSize roundSize,
 
@@ -53,6 +52,17 @@ public final class Honesty {
 
             @Says("Mass") @Within(min = "0.1", max = "100000", unit = "g") @Nullable
             BigDecimal massG) {}
+
+    /** The body's size; a case may be thicker than any pack that goes into a device. */
+    public record Outer(
+            @Says("Thickness; the diameter of a round cell") @Within(min = "0.3", max = "200", unit = "mm") @Nullable
+            BigDecimal thicknessMm,
+
+            @Says("Width; not needed for a round cell") @Within(min = "1", max = "1000", unit = "mm") @Nullable
+            BigDecimal widthMm,
+
+            @Says("Length") @Within(min = "1", max = "1000", unit = "mm") @Nullable
+            BigDecimal lengthMm) {}
 
     /** Round cells with a ceiling of their own. */
     public enum RoundSize {

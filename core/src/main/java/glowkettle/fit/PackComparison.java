@@ -1,6 +1,7 @@
 package glowkettle.fit;
 
 import glowkettle.cell.Box;
+import glowkettle.cell.Calipered;
 import glowkettle.cell.Chemistry;
 import glowkettle.cell.OpenCircuitCurve;
 import glowkettle.finding.Figures;
@@ -17,6 +18,7 @@ import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -217,22 +219,13 @@ public final class PackComparison {
     }
 
     private static void size(PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
-        String bay = "%s × %s × %s"
-                .formatted(
-                        device.bay().thicknessMm(),
-                        device.bay().widthMm(),
-                        Figures.withUnit(device.bay().lengthMm(), "mm"));
-        if (offered.size().thicknessMm() == null
-                || offered.size().widthMm() == null
-                || offered.size().lengthMm() == null) {
+        String bay = device.bay().words();
+        Optional<Box> measured = offered.size().box();
+        if (measured.isEmpty()) {
             List<String> readings = offered.printed().sizeCode() == null
                     ? List.of()
                     : SizeCode.readings(
-                                    new SizeCode.Request(
-                                            offered.printed().sizeCode(),
-                                            device.bay().thicknessMm(),
-                                            device.bay().widthMm(),
-                                            device.bay().lengthMm()),
+                                    new SizeCode.Request(offered.printed().sizeCode(), Calipered.of(device.bay())),
                                     limits)
                             .working()
                             .lines();
@@ -249,23 +242,12 @@ public final class PackComparison {
                     readings));
             return;
         }
-        Result<GrowthRoom.Room> room = GrowthRoom.judge(
-                new GrowthRoom.Sizes(
-                        new Box(
-                                offered.size().thicknessMm(),
-                                offered.size().widthMm(),
-                                offered.size().lengthMm()),
-                        device.bay()),
-                limits);
+        Result<GrowthRoom.Room> room = GrowthRoom.judge(new GrowthRoom.Sizes(measured.get(), device.bay()), limits);
         lines.add(new Line(
                 "size",
                 room.result().verdict(),
                 bay,
-                "%s × %s × %s"
-                        .formatted(
-                                offered.size().thicknessMm(),
-                                offered.size().widthMm(),
-                                Figures.withUnit(offered.size().lengthMm(), "mm")),
+                measured.get().words(),
                 room.findings().isEmpty()
                         ? "It fits the bay, with %s to grow."
                                 .formatted(Figures.withUnit(room.result().thicknessRoomMm(), "mm"))
@@ -298,10 +280,7 @@ public final class PackComparison {
 
     private static Honesty.@Nullable Judgement honesty(
             PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
-        boolean sized = offered.size().thicknessMm() != null
-                && offered.size().widthMm() != null
-                && offered.size().lengthMm() != null;
-        if (!sized && offered.massG() == null) {
+        if (offered.size().box().isEmpty() && offered.massG() == null) {
             lines.add(new Line(
                     "label",
                     Verdict.ASK,
@@ -317,7 +296,10 @@ public final class PackComparison {
                         offered.printed().capacityMah(),
                         Objects.requireNonNullElse(offered.body(), device.body()),
                         Objects.requireNonNullElse(offered.cells(), device.cells()),
-                        offered.size(),
+                        new Honesty.Outer(
+                                offered.size().thicknessMm(),
+                                offered.size().widthMm(),
+                                offered.size().lengthMm()),
                         null,
                         null,
                         offered.massG()),

@@ -1,12 +1,13 @@
 package glowkettle.fit;
 
 import glowkettle.cell.Box;
+import glowkettle.cell.Calipered;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
-import glowkettle.finding.Within;
 import glowkettle.finding.Working;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -27,14 +28,7 @@ public final class SizeCode {
             @Says(value = "Digits of the size code", longest = 20)
             String sizeCode,
 
-            @Says("Bay thickness") @Within(min = "0.3", max = "100", unit = "mm") @Nullable
-            BigDecimal bayThicknessMm,
-
-            @Says("Bay width") @Within(min = "1", max = "1000", unit = "mm") @Nullable
-            BigDecimal bayWidthMm,
-
-            @Says("Bay length") @Within(min = "1", max = "1000", unit = "mm") @Nullable
-            BigDecimal bayLengthMm) {}
+            @Flat(prefix = "bay", words = "Bay") Calipered bay) {}
 
     /** One way to read the code; a round cell has its diameter for thickness and width. */
     public record Reading(
@@ -102,22 +96,17 @@ public final class SizeCode {
         BigDecimal thickness = round ? head : head.movePointLeft(1);
         BigDecimal width = round ? head : new BigDecimal(middle);
         BigDecimal length = round ? tail.movePointLeft(1) : tail;
-        readings.add(new Reading(round, thickness, width, length, fits(request, thickness, width, length, limits)));
+        readings.add(new Reading(
+                round, thickness, width, length, fits(request.bay(), new Box(thickness, width, length), limits)));
     }
 
     /** With the room it needs to grow. */
-    private static @Nullable Boolean fits(
-            Request bay, BigDecimal thickness, BigDecimal width, BigDecimal length, ShopLimits limits) {
-        if (bay.bayThicknessMm() == null || bay.bayWidthMm() == null || bay.bayLengthMm() == null) {
-            return null;
-        }
-        return GrowthRoom.judge(
-                                new GrowthRoom.Sizes(
-                                        new Box(thickness, width, length),
-                                        new Box(bay.bayThicknessMm(), bay.bayWidthMm(), bay.bayLengthMm())),
-                                limits)
-                        .result()
-                        .verdict()
-                == Verdict.FITS;
+    private static @Nullable Boolean fits(Calipered bay, Box pack, ShopLimits limits) {
+        return bay.box()
+                .map(room -> GrowthRoom.judge(new GrowthRoom.Sizes(pack, room), limits)
+                                .result()
+                                .verdict()
+                        == Verdict.FITS)
+                .orElse(null);
     }
 }

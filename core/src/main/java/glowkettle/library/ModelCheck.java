@@ -96,12 +96,7 @@ public final class ModelCheck {
             before.put(
                     operation.id(),
                     operations.stream()
-                            .filter(other -> operation.order().after().contains(other.id())
-                                    || other.order().choice() != null
-                                            && operation
-                                                    .order()
-                                                    .after()
-                                                    .contains(other.order().choice()))
+                            .filter(operation::waitsFor)
                             .map(Operation::id)
                             .toList());
         }

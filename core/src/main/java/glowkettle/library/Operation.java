@@ -100,6 +100,13 @@ public record Operation(
         return new Operation(id, kind, label, otherMinutes, handling, order, care, back);
     }
 
+    /** The other, or the choice that it is one way of, must be done before. */
+    public boolean waitsFor(Operation other) {
+        return order.after().contains(other.id())
+                || other.order().choice() != null
+                        && order.after().contains(other.order().choice());
+    }
+
     public boolean isInside() {
         return Boolean.TRUE.equals(handling.inside());
     }

@@ -63,10 +63,7 @@ final class BackSteps {
     /** New adhesive goes on before the part that it holds is laid; pressing comes after. */
     private void adhesiveUnder(Operation part, List<Operation> back) {
         for (Operation glued : back) {
-            boolean holdsIt = glued == part
-                    || part.order().after().contains(glued.id())
-                    || glued.order().choice() != null
-                            && part.order().after().contains(glued.order().choice());
+            boolean holdsIt = glued == part || part.waitsFor(glued);
             if (holdsIt && glued.back() != null && glued.back().adhesive() != null && adhered.add(glued.id())) {
                 steps.add(new WayBack.Step(
                         WayBack.ADHESIVE + glued.id(),

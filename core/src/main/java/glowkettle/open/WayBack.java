@@ -115,19 +115,13 @@ public final class WayBack {
         Map<Operation, Set<Operation>> before = new HashMap<>();
         for (Operation later : done) {
             for (Operation earlier : done) {
-                if (waitsFor(later, earlier)) {
+                if (later.waitsFor(earlier)) {
                     before.computeIfAbsent(earlier, key -> new LinkedHashSet<>())
                             .add(later);
                 }
             }
         }
         return before;
-    }
-
-    private static boolean waitsFor(Operation later, Operation earlier) {
-        return later.order().after().contains(earlier.id())
-                || earlier.order().choice() != null
-                        && later.order().after().contains(earlier.order().choice());
     }
 
     private static void letPlugsGoFirst(
@@ -157,7 +151,7 @@ public final class WayBack {
         boolean grown = true;
         while (grown) {
             grown = done.stream()
-                    .filter(operation -> after.stream().anyMatch(earlier -> waitsFor(operation, earlier)))
+                    .filter(operation -> after.stream().anyMatch(earlier -> operation.waitsFor(earlier)))
                     .map(after::add)
                     .reduce(false, Boolean::logicalOr);
         }
@@ -165,7 +159,7 @@ public final class WayBack {
         grown = true;
         while (grown) {
             grown = done.stream()
-                    .filter(operation -> towards.stream().anyMatch(later -> waitsFor(later, operation)))
+                    .filter(operation -> towards.stream().anyMatch(later -> later.waitsFor(operation)))
                     .map(towards::add)
                     .reduce(false, Boolean::logicalOr);
         }

@@ -101,11 +101,7 @@ class AsJudgedTest {
         return switch (sum) {
             case "voltage" ->
                 PackVoltage.read(new PackVoltage.Label(asked.number("nominal"), asked.number("charge")), LIMITS);
-            case "code" ->
-                SizeCode.readings(
-                        new SizeCode.Request(
-                                asked.text("code"), asked.number("t"), asked.number("w"), asked.number("l")),
-                        LIMITS);
+            case "code" -> SizeCode.readings(new SizeCode.Request(asked.text("code"), asked.size()), LIMITS);
             case "room" ->
                 GrowthRoom.judge(
                         new GrowthRoom.Sizes(
@@ -119,7 +115,7 @@ class AsJudgedTest {
                                 asked.number("mah"),
                                 asked.body(),
                                 asked.number("cells"),
-                                asked.size(),
+                                new Honesty.Outer(asked.number("t"), asked.number("w"), asked.number("l")),
                                 asked.text("round") == null ? null : Honesty.RoundSize.valueOf(asked.text("round")),
                                 asked.number("cellMl"),
                                 asked.number("mass")),

@@ -89,7 +89,9 @@ class LabelTest {
     }
 
     private static List<String> readings(String code, String t, String w, String l) {
-        return SizeCode.readings(new SizeCode.Request(code, figure(t), figure(w), figure(l)), LIMITS).result().stream()
+        return SizeCode.readings(new SizeCode.Request(code, new Calipered(figure(t), figure(w), figure(l))), LIMITS)
+                .result()
+                .stream()
                 .map(reading -> reading.words().replace('\u00a0', ' '))
                 .toList();
     }
@@ -129,7 +131,7 @@ class LabelTest {
                                 new BigDecimal(capacity),
                                 body,
                                 null,
-                                new Calipered(figure(t), figure(w), figure(l)),
+                                new Honesty.Outer(figure(t), figure(w), figure(l)),
                                 null,
                                 null,
                                 figure(mass)),
@@ -146,7 +148,7 @@ class LabelTest {
                     figure("1000"),
                     Body.CASED_POUCH,
                     figure("2"),
-                    new Calipered(figure("6"), figure("50"), figure("80")),
+                    new Honesty.Outer(figure("6"), figure("50"), figure("80")),
                     null,
                     figure(cellMl),
                     null);

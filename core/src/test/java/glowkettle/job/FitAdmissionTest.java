@@ -1,5 +1,7 @@
 package glowkettle.job;
 
+import static glowkettle.job.Refusals.refused;
+import static glowkettle.job.Refusals.taken;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.assess.HazardReadings.Damage;
@@ -13,7 +15,6 @@ import glowkettle.job.fit.FitEntry;
 import glowkettle.job.open.OpenEntry;
 import java.math.BigDecimal;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -39,10 +40,6 @@ class FitAdmissionTest {
                 null);
     }
 
-    private static void refused(Optional<String> reason, String why) {
-        assertThat(reason).hasValueSatisfying(words -> assertThat(words).contains(why));
-    }
-
     @Test
     void nothingIsLookedAtBeforeItsLabelWasRead() {
         Bench bench = new Bench().assessed().torn().measured();
@@ -56,6 +53,15 @@ class FitAdmissionTest {
         assertThat(offered().refusal(seen(UNTOLD, "5", "3.8"))).isPresent();
         assertThat(offered().refusal(seen(Look.GOOD, "", "3.8"))).isPresent();
         assertThat(offered().refusal(seen(Look.GOOD, "5", ""))).isPresent();
+    }
+
+    @Test
+    void aNewPackIsReadWithFiguresThatCanBeTrue() {
+        Bench bench = offered();
+
+        refused(bench, seen(Look.GOOD, "3.9", "3.8"), "no pack is that much thinner");
+        refused(bench, seen(Look.GOOD, "5", "7.6"), "more than any cell holds");
+        taken(bench, seen(Look.GOOD, "5", "3.8"));
     }
 
     @Test

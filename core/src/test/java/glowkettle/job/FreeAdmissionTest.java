@@ -1,5 +1,6 @@
 package glowkettle.job;
 
+import static glowkettle.job.Refusals.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.assess.RunDown;
@@ -60,7 +61,7 @@ class FreeAdmissionTest {
     }
 
     /** At the tape under its pack, with little charge left and sand in reach. */
-    private static Bench atTheTape() {
+    static Bench atTheTape() {
         return new Bench(Glued.tape())
                 .assessed()
                 .write(new AssessEntry.ChargeSeen(new BigDecimal("24")))
@@ -68,11 +69,6 @@ class FreeAdmissionTest {
                 .write(new OpenEntry.ConditionsConfirmed())
                 .in("plug")
                 .write(new FreeEntry.SandReady());
-    }
-
-    private static void refused(Bench bench, Entry entry, String why) {
-        assertThat(bench.refusal(entry))
-                .hasValueSatisfying(reason -> assertThat(reason).contains(why));
     }
 
     @Test

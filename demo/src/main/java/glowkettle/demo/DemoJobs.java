@@ -262,10 +262,7 @@ public final class DemoJobs {
                         null,
                         null,
                         "no lot printed"),
-                new Calipered(
-                        right.size().thicknessMm(),
-                        right.size().widthMm(),
-                        right.size().lengthMm()),
+                right.size(),
                 right.massG(),
                 null,
                 null,

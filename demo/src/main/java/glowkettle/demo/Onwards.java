@@ -155,10 +155,7 @@ public final class Onwards {
                         null,
                         null,
                         "26-31"),
-                new Calipered(
-                        pack.size().thicknessMm(),
-                        pack.size().widthMm(),
-                        pack.size().lengthMm()),
+                Calipered.of(pack.size()),
                 null,
                 null,
                 null,

@@ -242,10 +242,7 @@ public final class Play {
                         pack.ratings().energyWh().setScale(1, java.math.RoundingMode.HALF_UP),
                         null,
                         "26-31"),
-                new Calipered(
-                        pack.size().thicknessMm(),
-                        pack.size().widthMm(),
-                        pack.size().lengthMm()),
+                Calipered.of(pack.size()),
                 massG.setScale(0, java.math.RoundingMode.HALF_UP),
                 null,
                 null,

@@ -1,6 +1,6 @@
 package glowkettle.app.assess;
 
-import glowkettle.app.binding.Part;
+import glowkettle.app.desk.RestOfTheLook;
 import glowkettle.app.isolation.Containers;
 import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings;
@@ -29,11 +29,6 @@ public record AssessView(
         AssessEntry.@Nullable ColdStep coldNext,
         boolean waitsForRunDown,
         @Nullable SeamFace seamFace) {
-    private static final List<String> LOOK_FIELDS = Part.of(HazardReadings.Look.class).stream()
-            .filter(part -> part.component().getType() == Boolean.class)
-            .map(Part::name)
-            .toList();
-
     static AssessView of(JobFile job, Instant now, Containers containers, ZoneId zone) {
         return new AssessView(
                 job,
@@ -114,7 +109,7 @@ public record AssessView(
     }
 
     public List<String> lookFields() {
-        return LOOK_FIELDS;
+        return RestOfTheLook.QUESTIONS;
     }
 
     public boolean halted() {

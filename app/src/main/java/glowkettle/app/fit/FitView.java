@@ -5,6 +5,7 @@ import glowkettle.assess.HazardReadings;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
 import glowkettle.cell.Body;
+import glowkettle.cell.Calipered;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.finding.Result;
 import glowkettle.finding.Unanswerable;
@@ -124,13 +125,7 @@ public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
         }
         PackData pack = job.model().pack();
         try {
-            return SizeCode.readings(
-                            new SizeCode.Request(
-                                    code,
-                                    pack.bay().thicknessMm(),
-                                    pack.bay().widthMm(),
-                                    pack.bay().lengthMm()),
-                            job.limits())
+            return SizeCode.readings(new SizeCode.Request(code, Calipered.of(pack.bay())), job.limits())
                     .result();
         } catch (Unanswerable unreadable) {
             return List.of();

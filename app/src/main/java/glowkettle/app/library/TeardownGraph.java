@@ -94,14 +94,7 @@ public record TeardownGraph(List<Node> nodes, List<Line> lines, int width, int h
     }
 
     private static List<Operation> before(Operation operation, List<Operation> operations) {
-        return operations.stream()
-                .filter(other -> operation.order().after().contains(other.id())
-                        || other.order().choice() != null
-                                && operation
-                                        .order()
-                                        .after()
-                                        .contains(other.order().choice()))
-                .toList();
+        return operations.stream().filter(operation::waitsFor).toList();
     }
 
     private static List<Line> lines(List<Operation> operations, Map<String, Node> nodes, Set<String> circle) {

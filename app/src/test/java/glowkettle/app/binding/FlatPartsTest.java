@@ -8,6 +8,8 @@ import glowkettle.app.schema.SchemaJson;
 import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
+import glowkettle.fit.Honesty;
+import glowkettle.fit.PackLabel;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -78,6 +80,17 @@ class FlatPartsTest {
                 .extracting(Fault::field, Fault::message)
                 .contains(org.assertj.core.groups.Tuple.tuple(
                         "bayThicknessMm", "Missing: Bay thickness; accepted is 0.3 to 100 mm"));
+    }
+
+    /** A label is of a pack that lies in a device; a claim may be of a case that is thicker. */
+    @Test
+    void aPartThatIsSharedLoosensNoBound() {
+        assertThat(Questions.of(PackLabel.class, "thicknessMm").orElseThrow().range())
+                .isEqualTo("0.3 to 100 mm");
+        assertThat(Questions.of(Honesty.Claim.class, "thicknessMm")
+                        .orElseThrow()
+                        .range())
+                .isEqualTo("0.3 to 200 mm");
     }
 
     @Test

@@ -105,11 +105,7 @@ final class WorkAdmission {
         for (int i = 0; i < pending.size(); i++) {
             Operation current = pending.get(i);
             job.model().anatomy().operations().stream()
-                    .filter(before -> current.order().after().contains(before.id())
-                            || before.order().choice() != null
-                                    && current.order()
-                                            .after()
-                                            .contains(before.order().choice()))
+                    .filter(current::waitsFor)
                     .filter(before -> !pending.contains(before))
                     .forEach(pending::add);
         }
