@@ -105,6 +105,10 @@ function press(event) {
     const target = [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)].find(isOffered);
     if (target) {
         event.preventDefault();
+        // A key or pedal held down is one press: nobody reads steps that fast.
+        if (event.repeat) {
+            return;
+        }
         if (key === "m" && target.matches("a")) {
             ahead = "";
         }

@@ -48,7 +48,7 @@ function listen() {
 
 function changed(change) {
     // While a form of this page is on its way, the answer to it says what changed.
-    if (document.querySelector(".htmx-request")) {
+    if (document.querySelector(".htmx-request, main[data-waits]")) {
         waiting = change;
         return;
     }

@@ -1,5 +1,6 @@
 import htmx from "htmx.org";
 import { Idiomorph } from "idiomorph";
+import { showAhead } from "./ahead.js";
 
 // The form whose answer comes next.
 let sent = null;
@@ -143,5 +144,6 @@ export function swapPages(alpine) {
             partsOf(detail.target).forEach((part) => alpine.destroyTree(part));
         }
     });
+    showAhead((page) => mend(page, alpine), openFolds);
     document.body.addEventListener("htmx:load", ({ detail }) => partsOf(detail.elt).forEach((part) => alpine.initTree(part)));
 }

@@ -113,8 +113,7 @@ public record Resistance(
                 && ohm > step.referenceOhm().doubleValue() * limits.number(Limit.RESISTANCE_WORN_FACTOR);
         BigDecimal later = load.loadAfter10sV() == null
                 ? null
-                : Figures.round(
-                        step.load().restV().subtract(load.loadAfter10sV()).doubleValue() / current, 3);
+                : Figures.round(load.restV().subtract(load.loadAfter10sV()).doubleValue() / current, 3);
         OpenCircuitCurve curve =
                 OpenCircuitCurve.of(Chemistry.known(step.chargeLimitV(), "chargeLimitV", limits), limits);
         double darkest = later == null ? ohm : Math.max(ohm, later.doubleValue());

@@ -1,5 +1,6 @@
 package glowkettle.app.desk;
 
+import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
@@ -10,6 +11,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
 import glowkettle.job.Traits;
 import glowkettle.job.order.OrderOfWork;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -17,6 +19,8 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.View;
 
 /**
  * Every form that writes in a journal is sent to the stage it stands on and the kind of entry it makes. What is not taken
@@ -24,6 +28,9 @@ import org.springframework.web.server.ResponseStatusException;
  */
 @Controller
 class EntryController {
+    private static final String AHEAD = "Drawn-Ahead";
+    private static final View NOTHING = (model, request, response) -> response.setStatus(HttpStatus.NO_CONTENT.value());
+
     private final JournalBook journal;
     private final JobPages pages;
     private final EntryCompletion completion;
@@ -41,13 +48,8 @@ class EntryController {
             @PathVariable String kind,
             FormPost post,
             Model model) {
-        Stage stage =
-                OrderOfWork.CHAPTERS.stage(path).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        Class<? extends Entry> type = OrderOfWork.CHAPTERS
-                .kind(kind)
-                .filter(known -> known.traits().source() == Traits.Source.FORM)
-                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND))
-                .type();
+        Stage stage = stage(path);
+        Class<? extends Entry> type = type(kind);
         completion.before(type, post.typed(), number);
         Long corrects = post.number("corrects");
         return post.answer(
@@ -56,6 +58,41 @@ class EntryController {
                 entry -> write(number, stage, (Entry) entry, corrects, post),
                 filled -> pages.draw(number, stage, filled, corrects, model),
                 to -> post.isByScript() ? drawn(number, to, post, model) : FormPost.redirect(to));
+    }
+
+    private static Stage stage(String path) {
+        return OrderOfWork.CHAPTERS.stage(path).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    private static Class<? extends Entry> type(String kind) {
+        return OrderOfWork.CHAPTERS
+                .kind(kind)
+                .filter(known -> known.traits().source() == Traits.Source.FORM)
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND))
+                .type();
+    }
+
+    /**
+     * The same page as it will stand when this form has been taken, for the browser to show at the tap. Nothing is written;
+     * where another page would come, or none of this would be taken, there is nothing to show.
+     */
+    @PostMapping(path = "/jobs/{number:[0-9]{1,15}}/{path:[a-z]+}/{kind:[a-z-]+}", headers = AHEAD)
+    ModelAndView ahead(
+            @PathVariable long number,
+            @PathVariable String path,
+            @PathVariable String kind,
+            FormPost post,
+            Model model) {
+        Stage stage = stage(path);
+        Class<? extends Entry> type = type(kind);
+        completion.before(type, post.typed(), number);
+        Bound<? extends Entry> bound = post.read(type);
+        Optional<JobFile> taken = bound.faults().isEmpty()
+                ? journal.asIf(number, draft(bound.get(), null, post))
+                        .filter(job -> job.chapters().after(stage, bound.get(), job) == stage)
+                : Optional.empty();
+        return taken.map(job -> new ModelAndView(pages.draw(job, stage, FilledForm.NONE, null, model)))
+                .orElseGet(() -> new ModelAndView(NOTHING));
     }
 
     /** What the browser would ask for next; it is spared the way. */
@@ -68,12 +105,16 @@ class EntryController {
     }
 
     private Taken write(long number, Stage stage, Entry entry, @Nullable Long corrects, FormPost post) {
+        return journal.append(number, draft(entry, corrects, post))
+                .taken(job -> "/jobs/" + number + "/" + then(job, stage, entry, post));
+    }
+
+    private static Draft draft(Entry entry, @Nullable Long corrects, FormPost post) {
         Long seen = post.number("seen");
         if (seen == null) {
             throw new ResponseStatusException(HttpStatus.BAD_REQUEST);
         }
-        Draft draft = new Draft(entry, post.id(), seen, corrects, post.by(), post.role());
-        return journal.append(number, draft).taken(job -> "/jobs/" + number + "/" + then(job, stage, entry, post));
+        return new Draft(entry, post.id(), seen, corrects, post.by(), post.role());
     }
 
     private static String then(JobFile job, Stage stage, Entry entry, FormPost post) {

@@ -1,5 +1,6 @@
 package glowkettle.app.desk;
 
+import glowkettle.app.binding.Fault;
 import glowkettle.app.form.Questions;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
@@ -47,12 +48,15 @@ public record EntryWords(
             return job.chapters().words(recorded.entry(), job);
         }
 
-        /** The words beside an entry field, for a fault that concerns it. */
-        public String field(String kind, String path) {
-            return OrderOfWork.CHAPTERS
+        /** What is wrong with a field of an entry, behind the words beside it where it does not say them itself. */
+        public String fault(String kind, Fault fault) {
+            String field = OrderOfWork.CHAPTERS
                     .kind(kind)
-                    .map(known -> Questions.words(known.type(), path))
-                    .orElse(path);
+                    .map(known -> Questions.words(known.type(), fault.field()))
+                    .orElse("");
+            return field.isEmpty() || fault.message().contains(field)
+                    ? fault.message()
+                    : field + ": " + fault.message();
         }
     }
 

@@ -102,7 +102,10 @@ public class JobPages {
     }
 
     public String draw(long number, Stage stage, FilledForm filled, @Nullable Long corrects, Model model) {
-        JobFile job = journal.file(number);
+        return draw(journal.file(number), stage, filled, corrects, model);
+    }
+
+    String draw(JobFile job, Stage stage, FilledForm filled, @Nullable Long corrects, Model model) {
         frame(job, job.next(), stage, true, model);
         model.addAttribute("correcting", correcting(job, corrects));
         StagePage<?> page = pages.get(stage);

@@ -115,18 +115,7 @@ public class JournalBook {
             return new Appended.Refused(new Admission.Refusal(
                     "formId", "This form was sent before with other content; reload the page and send it anew."));
         }
-        JobFile file = file(job, journal);
-        Admission.Author author = new Admission.Author(draft.by(), draft.role());
-        Optional<Admission.Refusal> refusal = Admission.refuse(
-                        file,
-                        draft.entry(),
-                        draft.corrects(),
-                        author,
-                        clock.instant(),
-                        (then, moment) -> file(job, then, moment))
-                .or(() -> gates.stream()
-                        .flatMap(gate -> gate.refuse(file, draft.entry()).stream())
-                        .findFirst());
+        Optional<Admission.Refusal> refusal = refusal(job, journal, draft);
         if (refusal.isPresent()) {
             return new Appended.Refused(refusal.get());
         }
@@ -135,16 +124,49 @@ public class JournalBook {
         return new Appended.Written(written);
     }
 
-    private Journal write(long job, Journal journal, Draft draft) {
-        Instant at = clock.instant().truncatedTo(ChronoUnit.MILLIS);
-        JournalMapper.EntryRow row = new JournalMapper.EntryRow(
+    /**
+     * The job as it would stand with this entry, none of which is written.
+     *
+     * @return empty where it would not be taken
+     */
+    @Transactional(readOnly = true)
+    public Optional<JobFile> asIf(long job, Draft draft) {
+        Journal journal = journals.of(job);
+        if (journal.isEmpty()) {
+            throw new UnknownJob(job);
+        }
+        return draft.seen() != journal.seq() || refusal(job, journal, draft).isPresent()
+                ? Optional.empty()
+                : Optional.of(file(job, journal.and(List.of(journals.recorded(row(job, journal, draft))))));
+    }
+
+    private Optional<Admission.Refusal> refusal(long job, Journal journal, Draft draft) {
+        JobFile file = file(job, journal);
+        return Admission.refuse(
+                        file,
+                        draft.entry(),
+                        draft.corrects(),
+                        new Admission.Author(draft.by(), draft.role()),
+                        clock.instant(),
+                        (then, moment) -> file(job, then, moment))
+                .or(() -> gates.stream()
+                        .flatMap(gate -> gate.refuse(file, draft.entry()).stream())
+                        .findFirst());
+    }
+
+    private JournalMapper.EntryRow row(long job, Journal journal, Draft draft) {
+        return new JournalMapper.EntryRow(
                 job,
                 journal.seq() + 1,
-                at,
+                clock.instant().truncatedTo(ChronoUnit.MILLIS),
                 draft.by(),
                 OrderOfWork.CHAPTERS.id(draft.entry()),
                 json.write(draft.entry()),
                 draft.corrects());
+    }
+
+    private Journal write(long job, Journal journal, Draft draft) {
+        JournalMapper.EntryRow row = row(job, journal, draft);
         // Whatever could not be read again is not written either.
         Recorded next = journals.recorded(row);
         entries.append(Shop.ID, row, draft.formId().toString());

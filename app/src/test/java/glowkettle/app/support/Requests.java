@@ -23,7 +23,7 @@ public final class Requests {
     private final String address;
     private final HttpClient client;
     private @Nullable String token;
-    private Map<String, String> forwarded = Map.of();
+    private Map<String, String> more = Map.of();
 
     private Requests(String address, HttpClient client) {
         this.address = address;
@@ -49,8 +49,15 @@ public final class Requests {
 
     /** The same, as a proxy on this machine passes it on. */
     public Requests behind(String scheme, String host) {
-        forwarded = Map.of("X-Forwarded-Proto", scheme, "X-Forwarded-Host", host, "X-Forwarded-For", "192.0.2.7");
+        more = Map.of("X-Forwarded-Proto", scheme, "X-Forwarded-Host", host, "X-Forwarded-For", "192.0.2.7");
         return this;
+    }
+
+    /** The same session, with one more header in every request. */
+    public Requests with(String header, String value) {
+        Requests requests = withToken(String.valueOf(token));
+        requests.more = Map.of(header, value);
+        return requests;
     }
 
     public static Requests as(Kettle kettle, String account) {
@@ -197,7 +204,7 @@ public final class Requests {
     }
 
     private Answer send(HttpRequest.Builder request) {
-        forwarded.forEach(request::header);
+        more.forEach(request::header);
         try {
             HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
             return new Answer(response.statusCode(), response.body(), headers(response));

@@ -26,7 +26,6 @@ public final class Technician implements AutoCloseable {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     }
 
-    private static final int MOST_TABS = 120;
     private static final int MOST_STEPS = 40;
 
     private final Kettle kettle;
@@ -142,33 +141,30 @@ public final class Technician implements AutoCloseable {
     private static boolean isPage(Response response) {
         boolean page =
                 List.of("document", "xhr", "fetch").contains(response.request().resourceType());
-        return page && response.status() != 302 && !response.url().endsWith("/clocks");
+        boolean ahead = response.request().headers().containsKey("drawn-ahead");
+        return page && !ahead && response.status() != 302 && !response.url().endsWith("/clocks");
     }
 
     /** Waits until the page listens to keys, and nothing is being swapped in any more. */
     private void settle() {
         page.waitForFunction("() => (document.documentElement.dataset.listens || !document.querySelector('script'))"
-                + " && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')");
+                + " && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling, main[data-waits]')");
     }
 
-    /** Walks to a field with the tabulator, as a keyboard does, and types. */
+    /** Types into a field that the tabulator reaches. */
     public Technician type(String name, String text) {
-        walkTo("[name='" + name + "']");
+        reach(page.locator("[name='" + name + "']").locator("visible=true").first());
         page.keyboard().press("Control+a");
         page.keyboard().press("Delete");
         page.keyboard().type(text);
         return this;
     }
 
-    /** Walks to a choice with the tabulator and takes it with the space bar; arrows move inside a group of radios. */
+    /** Takes a choice that the tabulator and the arrows reach with the space bar. */
     public Technician tap(String name, String value) {
-        walkTo("input[name='" + name + "']");
         Locator wanted = page.locator("input[name='" + name + "'][value='" + value + "']")
                 .locator("visible=true");
-        for (int i = 0; i < MOST_TABS && !isFocused(wanted); i++) {
-            boolean radio = "radio".equals(wanted.getAttribute("type"));
-            page.keyboard().press(radio ? "ArrowRight" : "Tab");
-        }
+        reach(wanted);
         if (!wanted.isChecked()) {
             page.keyboard().press(" ");
         }
@@ -176,18 +172,16 @@ public final class Technician implements AutoCloseable {
         return this;
     }
 
-    private void walkTo(String selector) {
-        for (int i = 0; i < MOST_TABS; i++) {
-            if ((boolean) page.evaluate("selector => document.activeElement?.matches(selector)", selector)) {
-                return;
-            }
-            page.keyboard().press("Tab");
+    /** Goes at once where the tabulator would come to in the end: it stops at whatever is seen and is not left out of its order. */
+    private void reach(Locator field) {
+        boolean reached = (boolean) field.evaluate("""
+                field => {
+                    field.focus();
+                    return field.tabIndex >= 0 && !field.disabled && field === document.activeElement;
+                }""");
+        if (!reached) {
+            throw new AssertionError("The tabulator never reaches " + field + " at " + page.url());
         }
-        throw new AssertionError("The tabulator never reaches " + selector + " at " + page.url());
-    }
-
-    private static boolean isFocused(Locator locator) {
-        return (boolean) locator.evaluate("element => element === document.activeElement");
     }
 
     /** Leaves whatever field has the focus, so that keys are keys again. */

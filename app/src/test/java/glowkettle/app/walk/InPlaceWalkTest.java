@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
 import glowkettle.app.demo.Played;
 import glowkettle.app.support.Kettle;
@@ -35,7 +37,11 @@ class InPlaceWalkTest {
             technician.letGo();
             page.evaluate("() => window.scrollTo(0, 120)");
             List<String> asked = new ArrayList<>();
-            page.onRequest(request -> asked.add(request.method() + " " + request.url()));
+            page.onRequest(request -> {
+                if (!request.headers().containsKey("drawn-ahead")) {
+                    asked.add(request.method() + " " + request.url());
+                }
+            });
 
             technician.send(" ").headed("Take the memory card out");
 
@@ -74,6 +80,90 @@ class InPlaceWalkTest {
             assertThat(table.locator("td").first()).isVisible();
             steps.locator("summary").first().click();
             assertThat(steps.locator("td").first()).isVisible();
+        }
+    }
+
+    /** Drawn ahead of the tap, once it is on the page. */
+    private static Page aheadOf(Technician technician, String address) {
+        technician
+                .page()
+                .waitForResponse(
+                        answer -> answer.request().headers().containsKey("drawn-ahead"),
+                        () -> technician.open(address));
+        technician.page().waitForFunction("() => document.querySelector('main[data-knows-next]') !== null");
+        return technician.page();
+    }
+
+    private static boolean isWritten(Request request) {
+        return request.method().equals("POST") && !request.headers().containsKey("drawn-ahead");
+    }
+
+    @Test
+    void theNextStepStandsThereWhileTheLastIsBeingStoredAndTakesNoPressYet() {
+        Played job = Played.assessed(kettle);
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            Page page = aheadOf(technician, job.path("open"));
+            List<Route> held = new ArrayList<>();
+            page.route("**/step-done", route -> {
+                if (isWritten(route.request())) {
+                    held.add(route);
+                } else {
+                    route.resume();
+                }
+            });
+            long seq = job.file().state().seq();
+
+            technician.press(" ").headed("Take the memory card out");
+            technician.press(" ").press(" ");
+            assertThat(page.locator("main[data-waits]")).hasCount(1);
+            Assertions.assertThat(held).hasSize(1);
+            Assertions.assertThat(job.file().state().seq()).isEqualTo(seq);
+
+            page.unroute("**/step-done");
+            held.getFirst().resume();
+            assertThat(page.locator("main[data-waits]")).hasCount(0);
+            technician.headed("Take the memory card out");
+            Assertions.assertThat(job.file().state().seq()).isEqualTo(seq + 1);
+        }
+    }
+
+    @Test
+    void whatCouldNotBeSentStandsThereAgainAndIsSentOnceMore() {
+        Played job = Played.assessed(kettle);
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            Page page = aheadOf(technician, job.path("open"));
+            long seq = job.file().state().seq();
+            page.route("**/step-done", route -> {
+                if (isWritten(route.request())) {
+                    route.abort();
+                } else {
+                    route.resume();
+                }
+            });
+            technician.press(" ");
+            assertThat(page.locator("#offline")).isVisible();
+            technician.headed("Shut it down");
+            Assertions.assertThat(job.file().state().seq()).isEqualTo(seq);
+
+            page.unroute("**/step-done");
+            technician.headed("Take the memory card out");
+            assertThat(page.locator("#offline")).isHidden();
+            Assertions.assertThat(job.file().state().seq()).isEqualTo(seq + 1);
+            technician.complaints().clear();
+        }
+    }
+
+    @Test
+    void aPedalHeldDownIsOnePress() {
+        Played job = Played.assessed(kettle);
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            Page page = technician.open(job.path("open")).page();
+            page.keyboard().down(" ");
+            technician.headed("Take the memory card out");
+            page.keyboard().down(" ");
+            page.keyboard().down(" ");
+            page.keyboard().up(" ");
+            technician.send("u").headed("Shut it down");
         }
     }
 
