@@ -187,6 +187,36 @@ class LookTest {
         assertThat(objections).isEmpty();
     }
 
+    /** Marks whatever the tabulator has to come to, one stop for a group of radios; tells how many stops there may be. */
+    private static final String STOPS = """
+            () => {
+                const stop = one => one.type === 'radio' ? one.form.action + ' ' + one.name : one;
+                const named = one => one.name || one.textContent.trim() || one.outerHTML.slice(0, 80);
+                const wanted = [...document.querySelectorAll('main :is(input, select, textarea, button, a[href], summary)')]
+                    .filter(one => one.tabIndex >= 0 && !one.disabled && one.checkVisibility({ visibilityProperty: true }));
+                window.left = new Map(wanted.map(one => [stop(one), named(one)]));
+                document.addEventListener('focusin', event => window.left.delete(stop(event.target)));
+                return document.querySelectorAll(':is(input, select, textarea, button, a, summary, [tabindex])').length;
+            }""";
+
+    @Test
+    void theTabulatorReachesWhateverCanBeTypedTappedOrPressed() {
+        Played fitting = Played.measured(kettle);
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            Page page = technician.page();
+            for (String path : List.of("/jobs/new", Played.opened(kettle).path("assess"), fitting.path("fit"))) {
+                technician.open(path);
+                int most = (int) page.evaluate(STOPS);
+                for (int i = 0; i < most && (int) page.evaluate("() => window.left.size") > 0; i++) {
+                    technician.press("Tab");
+                }
+                assertThat((List<?>) page.evaluate("() => [...window.left.values()]"))
+                        .as(path)
+                        .isEmpty();
+            }
+        }
+    }
+
     @Test
     void theTabulatorsFirstStopLeadsToTheWork() {
         try (Technician technician = Technician.at(kettle, "technician")) {

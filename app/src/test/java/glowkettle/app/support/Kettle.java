@@ -41,6 +41,7 @@ public final class Kettle {
                 .run(
                         "--server.port=0",
                         "--glow-kettle.demo=true",
+                        "--glow-kettle.tester-hurry=2",
                         "--glow-kettle.begin-at=",
                         "--glow-kettle.proxies=127.0.0.1");
         addContainersAndMats();
