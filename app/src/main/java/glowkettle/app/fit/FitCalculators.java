@@ -8,6 +8,7 @@ import glowkettle.fit.LabelEnergy;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackVoltage;
 import glowkettle.fit.SizeCode;
+import glowkettle.fit.Worth;
 import java.util.List;
 import org.springframework.core.ParameterizedTypeReference;
 import org.springframework.stereotype.Component;
@@ -61,6 +62,13 @@ class FitCalculators implements Calculators {
                         "A pack offered against what the device takes, line by line",
                         PackComparison.Request.class,
                         PackComparison.Comparison.class,
-                        PackComparison::compare));
+                        PackComparison::compare),
+                new Calculator<>(
+                        STAGE,
+                        "worth",
+                        "What a watt-hour of each offer costs, and which is cheapest over the years",
+                        Worth.Request.class,
+                        Worth.class,
+                        Worth::of));
     }
 }

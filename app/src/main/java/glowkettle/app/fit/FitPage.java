@@ -27,4 +27,9 @@ class FitPage implements StagePage<FitView> {
     public FitView view(JobFile job, FilledForm filled, Instant now) {
         return FitView.of(job, containers);
     }
+
+    @Override
+    public boolean isPictured(FitView view) {
+        return view.comparison() != null && view.bay() != null;
+    }
 }

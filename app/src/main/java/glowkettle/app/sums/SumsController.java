@@ -3,6 +3,7 @@ package glowkettle.app.sums;
 import glowkettle.app.binding.Bound;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.Part;
+import glowkettle.app.form.Named;
 import glowkettle.app.form.Questions;
 import glowkettle.app.format.Words;
 import glowkettle.app.limits.LimitsBook;
@@ -23,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -59,12 +61,15 @@ class SumsController {
 
     @GetMapping("/sums")
     String list(@RequestParam(defaultValue = "") String sought, Model model) {
-        List<StageSums> found = OrderOfWork.CHAPTERS.stages().stream()
+        List<StageSums> found = Stream.concat(
+                        OrderOfWork.CHAPTERS.stages().stream().map(Stage::path),
+                        calculators.all().stream().map(Calculator::stage))
+                .distinct()
                 .map(stage -> new StageSums(
-                        stage.words(),
+                        stageWords(stage),
                         calculators.all().stream()
-                                .filter(calculator -> calculator.stage().equals(stage.path()))
-                                .filter(calculator -> isSought(calculator, stage, sought))
+                                .filter(calculator -> calculator.stage().equals(stage))
+                                .filter(calculator -> isSought(calculator, sought))
                                 .toList()))
                 .filter(stage -> !stage.calculators().isEmpty())
                 .toList();
@@ -72,13 +77,18 @@ class SumsController {
         return "sums/list";
     }
 
+    /** Some work has sums before a job has a page for it. */
+    private static String stageWords(String stage) {
+        return OrderOfWork.CHAPTERS.stage(stage).map(Stage::words).orElseGet(() -> Named.sentence(stage));
+    }
+
     /** By every word, in its name, what it is for, its stage or what it asks. */
-    private static boolean isSought(Calculator<?, ?> calculator, Stage stage, String sought) {
+    private static boolean isSought(Calculator<?, ?> calculator, String sought) {
         String text = String.join(
                         " ",
                         calculator.words(),
                         calculator.summary(),
-                        stage.words(),
+                        stageWords(calculator.stage()),
                         String.join(
                                 " ",
                                 Part.of(calculator.takes()).stream()
@@ -132,7 +142,7 @@ class SumsController {
         SumInput example = SumInput.of(calculator.takes(), OpenApi.example(calculator), shop.zone());
         return new SumPage(
                 calculator,
-                OrderOfWork.CHAPTERS.stage(calculator.stage()).map(Stage::words).orElse(calculator.stage()),
+                stageWords(calculator.stage()),
                 SumForm.of(calculator.takes(), input, faults, more),
                 faults.stream()
                         .map(fault -> SumPage.Wrong.of(fault, calculator.takes()))

@@ -163,6 +163,7 @@ class InPlaceWalkTest {
             page.keyboard().down(" ");
             page.keyboard().down(" ");
             page.keyboard().up(" ");
+            assertThat(page.locator("main[data-waits]")).hasCount(0);
             technician.send("u").headed("Shut it down");
         }
     }

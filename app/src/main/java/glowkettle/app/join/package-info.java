@@ -1,0 +1,3 @@
+/** Join: leads, splices, wires, strips, welds, and a controller that moves to a new cell. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.app.join;

@@ -1,0 +1,300 @@
+package glowkettle.join;
+
+import glowkettle.finding.Finding;
+import glowkettle.finding.Result;
+import glowkettle.finding.Says;
+import glowkettle.finding.Weight;
+import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
+import glowkettle.finding.Working;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which lead of a new pack is which, whatever colours they have: every assignment of roles that no reading contradicts, and the
+ * one measurement that splits the rest best. Source: handbook, Join.
+ *
+ * @param left assignments that no reading contradicts; doubled leads change places in none of them
+ * @param leads what each lead may still be
+ * @param next what to measure; null when nothing would tell more, and while readings contradict each other
+ * @param measureAgain readings each of which, if it were wrong, would explain a contradiction; the likeliest first
+ * @param temperatureC of the thermistor, once it is known and measured
+ */
+public record LeadFinder(
+        Status status,
+        int left,
+        List<Found> leads,
+        @Nullable Measurement next,
+        List<Measurement> measureAgain,
+        @Nullable BigDecimal temperatureC,
+        List<Joined> table) {
+    static final int LEAST_LEADS = 2;
+    static final int MOST_LEADS = 6;
+
+    /** How far the readings have come. */
+    public enum Status implements Worded {
+        OPEN("measure on"),
+        UNIQUE("found"),
+        CONTRADICTION("readings contradict each other"),
+        CANNOT_BE_TOLD("cannot be told apart by these readings");
+
+        private final String words;
+
+        Status(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What a lead may be. A role that stands twice among those that can occur is a doubled lead. */
+    public enum Role implements Worded {
+        PLUS,
+        MINUS,
+        TAP,
+        THERMISTOR,
+        IDENTITY;
+
+        @Override
+        public String words() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** What the meter does. */
+    public enum Kind implements Worded {
+        VOLTS("volts"),
+        OHMS("ohms"),
+        LOADED("volts with the load between them");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** A lead of the new pack. */
+    public record NewLead(
+            @Says(value = "Lead", longest = 20) String id,
+
+            @Says(value = "Colour", longest = 30) @Nullable String colour) {}
+
+    /** One reading, the red probe on the first lead. */
+    public record Reading(
+            @Says(value = "Red probe", longest = 20) String from,
+
+            @Says(value = "Black probe", longest = 20) String to,
+
+            @Says("Kind") Kind kind,
+
+            @Says("Reading, V or Ω") @Within(min = "-150", max = "10000000")
+            BigDecimal value) {
+        private Measurement measurement() {
+            return new Measurement(from, to, kind);
+        }
+    }
+
+    /** A pad of the board, or the old lead that went there. */
+    public record Pad(
+            @Says(value = "Pad", longest = 30) String pad,
+
+            @Says(value = "Colour of the old lead", longest = 30) @Nullable
+            String colour,
+
+            @Says("Role") Role role) {}
+
+    /** What is inside the pack, as far as it is known. */
+    public record Inside(
+            @Says("Cells in series") @Within(min = "1", max = "30", whole = true)
+            BigDecimal cells,
+
+            @Says("Charge limit per cell") @Within(min = "3.5", max = "4.6", unit = "V")
+            BigDecimal chargeLimitV,
+
+            @Says("Thermistor at 25 °C") @Within(min = "0.1", max = "1000", unit = "kΩ") @Nullable
+            BigDecimal thermistorKohm,
+
+            @Says("Thermistor, B") @Within(min = "2000", max = "5000", unit = "K") @Nullable
+            BigDecimal thermistorB,
+
+            @Says("Identity resistor") @Within(min = "10", max = "1000000", unit = "Ω") @Nullable
+            BigDecimal identityOhm) {}
+
+    /** The leads, what they can be, and what was read. */
+    public record Request(
+            @Says("Leads") List<NewLead> leads,
+            @Says("Roles that can occur") List<Role> roles,
+            @glowkettle.finding.Flat Inside inside,
+            @Says("Readings") List<Reading> readings,
+            @Says("Pads of the board") @Nullable List<Pad> pads) {
+        public Request {
+            leads = List.copyOf(leads);
+            roles = List.copyOf(roles);
+            readings = List.copyOf(readings);
+        }
+    }
+
+    /** Where the probes go. */
+    public record Measurement(String from, String to, Kind kind) {
+        public String words() {
+            return "%s–%s, %s".formatted(from, to, kind.words());
+        }
+    }
+
+    /** What a lead may still be, in words. */
+    public record Found(String id, List<String> roles) {}
+
+    /** Which new lead goes to which pad, with both colours. */
+    public record Joined(
+            String id,
+            @Nullable String colour,
+            String role,
+            @Nullable String pad,
+            @Nullable String oldColour) {}
+
+    public LeadFinder {
+        leads = List.copyOf(leads);
+        measureAgain = List.copyOf(measureAgain);
+        table = List.copyOf(table);
+    }
+
+    public static Result<LeadFinder> find(Request request, ShopLimits limits) {
+        LeadReadings.check(request, limits);
+        List<Assignment> all = Assignment.all(request);
+        Meter meter = new Meter(request, limits);
+        List<Judged> left = left(all, meter, request.readings());
+        List<Finding> findings = new ArrayList<>();
+        String count = "%s assignments of %s roles to %s leads; %s left by %s readings"
+                .formatted(
+                        all.size(),
+                        request.roles().size(),
+                        request.leads().size(),
+                        left.size(),
+                        request.readings().size());
+        if (left.isEmpty()) {
+            List<Measurement> again = again(all, meter, request.readings());
+            findings.add(Finding.stop(
+                    "leads-contradiction",
+                    again.isEmpty()
+                            ? "The readings contradict each other in more than one place: take all of them again."
+                            : "The readings contradict each other: take %s again."
+                                    .formatted(again.getFirst().words())));
+            return new Result<>(
+                    new LeadFinder(Status.CONTRADICTION, 0, List.of(), null, again, null, List.of()),
+                    findings,
+                    Working.of(count));
+        }
+        NextReading nextReading = new NextReading(request, meter, left);
+        Measurement next = left.size() == 1 ? null : nextReading.best();
+        boolean loadOnly = left.size() > 1 && next == null;
+        if (loadOnly) {
+            next = nextReading.loaded();
+        }
+        Status status = left.size() == 1 ? Status.UNIQUE : loadOnly ? Status.CANNOT_BE_TOLD : Status.OPEN;
+        BigDecimal temperature = left.size() == 1 ? temperature(left.getFirst(), meter, findings) : null;
+        say(status, next, findings);
+        return new Result<>(
+                new LeadFinder(
+                        status,
+                        left.size(),
+                        found(request, left),
+                        next,
+                        List.of(),
+                        temperature,
+                        left.size() == 1 ? JoinTable.of(request, left.getFirst().assignment()) : List.of()),
+                findings,
+                Working.of(count));
+    }
+
+    /** An assignment with what the readings leave of its voltages and of its thermistor. */
+    record Judged(Assignment assignment, Potentials potentials) {}
+
+    private static List<Judged> left(List<Assignment> all, Meter meter, List<Reading> readings) {
+        return all.stream()
+                .map(assignment -> {
+                    Potentials potentials = meter.potentials(assignment, readings);
+                    return potentials == null ? null : new Judged(assignment, potentials);
+                })
+                .filter(Objects::nonNull)
+                .toList();
+    }
+
+    /** Without which reading anything is left; the reading whose absence leaves most is the likeliest to be wrong. */
+    private static List<Measurement> again(List<Assignment> all, Meter meter, List<Reading> readings) {
+        record Without(Reading reading, int left) {}
+        return readings.stream()
+                .map(reading -> new Without(
+                        reading,
+                        left(
+                                        all,
+                                        meter,
+                                        readings.stream()
+                                                .filter(Predicate.not(reading::equals))
+                                                .toList())
+                                .size()))
+                .filter(without -> without.left() > 0)
+                .sorted((a, b) -> Integer.compare(b.left(), a.left()))
+                .map(without -> without.reading().measurement())
+                .toList();
+    }
+
+    private static List<Found> found(Request request, List<Judged> left) {
+        return IntStream.range(0, request.leads().size())
+                .mapToObj(lead -> {
+                    List<String> roles = left.stream()
+                            .map(Judged::assignment)
+                            .sorted(Comparator.comparing(
+                                            (Assignment one) -> one.roles().get(lead))
+                                    .thenComparing(one -> one.taps().get(lead)))
+                            .map(one -> one.words(lead))
+                            .distinct()
+                            .toList();
+                    return new Found(request.leads().get(lead).id(), roles);
+                })
+                .toList();
+    }
+
+    private static @Nullable BigDecimal temperature(Judged only, Meter meter, List<Finding> findings) {
+        return only.potentials().isThermistorRead() ? meter.temperature(only.potentials(), findings) : null;
+    }
+
+    private static void say(Status status, @Nullable Measurement next, List<Finding> findings) {
+        switch (status) {
+            case UNIQUE ->
+                findings.add(Finding.note("leads-found", "Every lead has one role that no reading contradicts."));
+            case CANNOT_BE_TOLD ->
+                findings.add(new Finding(
+                        "leads-alike",
+                        next == null ? Weight.STOP : Weight.CARE,
+                        null,
+                        null,
+                        next == null
+                                ? "These leads cannot be told apart by any reading here: ask who sold the pack."
+                                : "Volts and ohms cannot tell these leads apart; the loaded reading %s decides."
+                                        .formatted(next.words())));
+            case OPEN ->
+                findings.add(Finding.care(
+                        "leads-open",
+                        "Colours are a hint, the meter decides: measure %s."
+                                .formatted(Objects.requireNonNull(next).words())));
+            case CONTRADICTION -> throw new IllegalStateException("A contradiction is said before");
+        }
+    }
+}

@@ -1,0 +1,198 @@
+package glowkettle.join;
+
+import glowkettle.finding.Figures;
+import glowkettle.finding.Finding;
+import glowkettle.finding.Quantity;
+import glowkettle.finding.Weight;
+import glowkettle.join.LeadFinder.Kind;
+import glowkettle.join.LeadFinder.Reading;
+import glowkettle.join.LeadFinder.Role;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.Collections;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a meter shows between two leads of a pack. A thermistor or an identity resistor goes to minus: without a load the meter
+ * sees nearly all of the voltage through it, with a load only its share.
+ */
+final class Meter {
+    private static final double KELVIN = 273.15;
+    private static final double REFERENCE_C = 25;
+    /** The coldest that is believed of anything at a bench. */
+    private static final double COLDEST_C = -40;
+
+    private final List<LeadFinder.NewLead> leads;
+    private final LeadFinder.Inside inside;
+    private final int taps;
+    private final ShopLimits limits;
+    private final double ohm25;
+    private final double b;
+
+    Meter(LeadFinder.Request request, ShopLimits limits) {
+        this.leads = request.leads();
+        this.inside = request.inside();
+        this.taps = Collections.frequency(request.roles(), Role.TAP);
+        this.limits = limits;
+        this.ohm25 = Objects.requireNonNullElseGet(inside.thermistorKohm(), () -> limits.of(Limit.THERMISTOR_KOHM))
+                        .doubleValue()
+                * 1000;
+        this.b = Objects.requireNonNullElseGet(inside.thermistorB(), () -> limits.of(Limit.THERMISTOR_B))
+                .doubleValue();
+    }
+
+    /** What the readings leave of an assignment; null where they contradict it. */
+    @Nullable
+    Potentials potentials(Assignment assignment, List<Reading> readings) {
+        Potentials potentials =
+                new Potentials(taps + 2, new Span(ohmAt(limits.number(Limit.TEMPERATURE_MOST_C)), ohmAt(COLDEST_C)));
+        cells(potentials);
+        for (Reading reading : readings) {
+            if (reading.kind() == Kind.OHMS && !tell(potentials, assignment, reading)) {
+                return null;
+            }
+        }
+        for (Reading reading : readings) {
+            if (reading.kind() != Kind.OHMS) {
+                int from = lead(reading.from());
+                int to = lead(reading.to());
+                Span shown = Span.around(reading.value().doubleValue(), error(reading.value()));
+                potentials.isAbove(
+                        assignment.node(from),
+                        assignment.node(to),
+                        shown.over(share(assignment, from, to, reading.kind(), potentials)));
+            }
+        }
+        return potentials.close() ? potentials : null;
+    }
+
+    /** Each cell between its least and its most; where not all taps come out, at least one cell lies between two points. */
+    private void cells(Potentials potentials) {
+        int series = inside.cells().intValue();
+        double least = limits.number(Limit.LEAD_CELL_LEAST_V);
+        double most = inside.chargeLimitV().doubleValue() + limits.number(Limit.LEAD_CELL_OVER_V);
+        for (int point = 0; point <= taps; point++) {
+            potentials.isAbove(point + 1, point, new Span(least, most * (series - taps)));
+        }
+        potentials.isAbove(taps + 1, 0, new Span(least * series, most * series));
+    }
+
+    private int lead(String id) {
+        for (int i = 0; i < leads.size(); i++) {
+            if (leads.get(i).id().equals(id)) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("No lead '%s'".formatted(id));
+    }
+
+    private double error(BigDecimal value) {
+        return limits.number(Limit.METER_PERCENT) / 100 * value.abs().doubleValue()
+                + limits.number(Limit.METER_DIGITS) * Math.pow(10, -Math.max(0, value.scale()));
+    }
+
+    private boolean tell(Potentials potentials, Assignment assignment, Reading reading) {
+        int from = lead(reading.from());
+        int to = lead(reading.to());
+        if (assignment.node(from) != assignment.node(to)) {
+            return false;
+        }
+        Span shown = Span.around(reading.value().doubleValue(), error(reading.value()));
+        Role one = assignment.roles().get(from);
+        Role other = assignment.roles().get(to);
+        if (one == Role.THERMISTOR || other == Role.THERMISTOR) {
+            Role beside = one == Role.THERMISTOR ? other : one;
+            potentials.thermistorIs(shown.minus(resistance(beside, potentials)));
+            return !potentials.thermistorOhm().isEmpty();
+        }
+        return shown.meets(expected(one, other, potentials));
+    }
+
+    /** Between two leads to the same point; leads themselves have a little. */
+    private Span expected(Role one, Role other, Potentials potentials) {
+        return resistance(one, potentials)
+                .plus(resistance(other, potentials))
+                .plus(new Span(0, limits.number(Limit.LEADS_ALIKE_OHM)));
+    }
+
+    /** Between a lead and its point. */
+    private Span resistance(Role role, Potentials potentials) {
+        return switch (role) {
+            case PLUS, MINUS, TAP -> new Span(0, 0);
+            case THERMISTOR -> potentials.thermistorOhm();
+            case IDENTITY -> {
+                double ohm = Objects.requireNonNull(inside.identityOhm()).doubleValue();
+                yield new Span(ohm, ohm).wider(limits.number(Limit.IDENTITY_PERCENT) / 100, 0);
+            }
+        };
+    }
+
+    /** How much of a voltage the meter sees. */
+    private Span share(Assignment assignment, int from, int to, Kind kind, Potentials potentials) {
+        double meterOhm = limits.number(Limit.METER_MOHM) * 1e6;
+        double loadOhm = limits.number(Limit.LEAD_LOAD_KOHM) * 1e3;
+        double across = kind == Kind.LOADED ? meterOhm * loadOhm / (meterOhm + loadOhm) : meterOhm;
+        Span behind = resistance(assignment.roles().get(from), potentials)
+                .plus(resistance(assignment.roles().get(to), potentials));
+        return new Span(across / (across + behind.high()), across / (across + behind.low()));
+    }
+
+    /**
+     * What a meter would show between two leads.
+     *
+     * @param likely with cells in the middle of what is possible, and the thermistor at 25 °C until it is read
+     * @param possible whatever else may be shown, the meter's own error with it
+     */
+    record Shown(double likely, Span possible) {}
+
+    /** Nothing for ohms where there is a voltage. */
+    @Nullable
+    Shown shown(LeadFinder.Judged judged, int from, int to, Kind kind) {
+        Assignment assignment = judged.assignment();
+        Potentials potentials = judged.potentials();
+        Potentials bench = potentials.isThermistorRead() ? potentials : potentials.withThermistor(ohm25);
+        double share = limits.number(Limit.METER_PERCENT) / 100;
+        if (kind == Kind.OHMS) {
+            return assignment.node(from) == assignment.node(to)
+                    ? new Shown(
+                            ohms(assignment, from, to, bench).middle(),
+                            ohms(assignment, from, to, potentials).wider(share, limits.number(Limit.METER_DIGITS)))
+                    : null;
+        }
+        Span volts = potentials.above(assignment.node(from), assignment.node(to));
+        return new Shown(
+                volts.middle() * share(assignment, from, to, kind, bench).middle(),
+                volts.times(share(assignment, from, to, kind, potentials))
+                        .wider(share, limits.number(Limit.METER_DIGITS) / 100));
+    }
+
+    private Span ohms(Assignment assignment, int from, int to, Potentials potentials) {
+        return expected(assignment.roles().get(from), assignment.roles().get(to), potentials);
+    }
+
+    private double ohmAt(double celsius) {
+        return ohm25 * Math.exp(b * (1 / (celsius + KELVIN) - 1 / (REFERENCE_C + KELVIN)));
+    }
+
+    /** Of a thermistor, by {@code 1/T = 1/T0 + ln(R/R0)/B}; a bench that is hardly so cold or warm is warned of. */
+    BigDecimal temperature(Potentials potentials, List<Finding> findings) {
+        Span ohm = potentials.thermistorOhm();
+        double celsius = 1 / (1 / (REFERENCE_C + KELVIN) + Math.log(ohm.middle() / ohm25) / b) - KELVIN;
+        BigDecimal shown = Figures.round(celsius, 1);
+        boolean cold = celsius < limits.number(Limit.THERMISTOR_LEAST_C);
+        boolean warm = celsius > limits.number(Limit.THERMISTOR_MOST_C);
+        if (cold || warm) {
+            findings.add(new Finding(
+                    "leads-thermistor",
+                    Weight.CARE,
+                    Quantity.of(shown, "°C"),
+                    limits.applied(cold ? Limit.THERMISTOR_LEAST_C : Limit.THERMISTOR_MOST_C),
+                    "The thermistor reads %s: hardly the bench. Another value at 25 °C than the model's, or a warm pack."
+                            .formatted(Figures.withUnit(shown, "°C"))));
+        }
+        return shown;
+    }
+}
