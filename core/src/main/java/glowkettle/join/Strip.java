@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Strip(
         BigDecimal resistanceMohm,
-        BigDecimal mohmPer100mm,
+        BigDecimal resistanceMohmPer100mm,
         @Nullable BigDecimal riseK,
         BigDecimal currentA,
         @Nullable Integer sideBySide,

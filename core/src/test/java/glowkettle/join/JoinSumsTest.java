@@ -126,7 +126,7 @@ class JoinSumsTest {
         assertThat(strip.sideBySide()).isEqualTo(3);
         assertThat(strip.stacked()).isEqualTo(7);
         Strip ten = Strip.of(strip(Strip.Material.NICKEL, "10", null), LIMITS).result();
-        assertThat(ten.mohmPer100mm()).isEqualByComparingTo("5.00");
+        assertThat(ten.resistanceMohmPer100mm()).isEqualByComparingTo("5.00");
         assertThat(ten.riseK()).isEqualByComparingTo("23.1");
         assertThat(ten.currentA()).isEqualByComparingTo("9.30");
     }
@@ -145,9 +145,9 @@ class JoinSumsTest {
         assertThat(judged.result().soundsLike()).isEqualTo(like);
         assertThat(judged.findings().stream().map(Finding::rule).anyMatch("strip-other-metal"::equals))
                 .isEqualTo(stopped);
-        assertThat(judged.result().mohmPer100mm())
+        assertThat(judged.result().resistanceMohmPer100mm())
                 .isGreaterThanOrEqualTo(
-                        Strip.of(strip(sold, null, null), LIMITS).result().mohmPer100mm());
+                        Strip.of(strip(sold, null, null), LIMITS).result().resistanceMohmPer100mm());
     }
 
     private static WeldLadder.Trial trial(int level, boolean burnt, String... pulls) {

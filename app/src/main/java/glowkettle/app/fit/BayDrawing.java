@@ -11,9 +11,10 @@ import java.util.List;
  * A pack in its bay, to scale: from above, and from the side with its thickness magnified.
  *
  * @param height of the sheet in pixels; it is {@link #WIDTH} wide
+ * @param timesAsThick how much the thickness is magnified from the side
  * @param rows the same in figures
  */
-public record BayDrawing(List<View> views, int height, String says, List<Row> rows) {
+public record BayDrawing(List<View> views, int height, String timesAsThick, String says, List<Row> rows) {
     public static final int WIDTH = 620;
 
     private static final int LEFT = 10;
@@ -60,11 +61,14 @@ public record BayDrawing(List<View> views, int height, String says, List<Row> ro
         Row width = new Row("Width", pack.widthMm(), bay.widthMm(), room.widthRoomMm(), BigDecimal.ZERO);
         Row thickness = new Row(
                 "Thickness", pack.thicknessMm(), bay.thicknessMm(), room.thicknessRoomMm(), room.growthNeededMm());
-        View above = above(length, width);
-        View side = side(length, thickness, scale(length, width), above.wordsY() + GAP);
+        double scale = scale(length, width);
+        double upScale = Math.max(scale, MOST_THICK / mostThick(thickness));
+        View above = above(length, width, scale);
+        View side = side(length, thickness, scale, upScale, above.wordsY() + GAP);
         return new BayDrawing(
                 List.of(above, side),
                 (int) Math.ceil(side.wordsY() + GAP),
+                Figures.of(Figures.round(upScale / scale, 1)),
                 "The pack in its bay. %s; %s; %s, %s needed to grow."
                         .formatted(
                                 length.words(),
@@ -83,8 +87,13 @@ public record BayDrawing(List<View> views, int height, String says, List<Row> ro
         return row.packMm().max(row.bayMm()).doubleValue();
     }
 
-    private static View above(Row length, Row width) {
-        double scale = scale(length, width);
+    private static double mostThick(Row thickness) {
+        return Math.max(
+                thickness.bayMm().doubleValue(),
+                thickness.packMm().add(thickness.neededMm()).doubleValue());
+    }
+
+    private static View above(Row length, Row width, double scale) {
         double top = GAP;
         double tall = larger(width) * scale;
         Rect bay = inTheMiddle(length.bayMm(), width.bayMm(), scale, scale, top + tall / 2);
@@ -99,21 +108,13 @@ public record BayDrawing(List<View> views, int height, String says, List<Row> ro
     }
 
     /** Both lie on the floor of the bay; what has to stay free lies on the pack. */
-    private static View side(Row length, Row thickness, double scale, double top) {
-        double most = Math.max(
-                thickness.bayMm().doubleValue(),
-                thickness.packMm().add(thickness.neededMm()).doubleValue());
-        double upScale = Math.max(scale, MOST_THICK / most);
-        double floor = top + most * upScale;
+    private static View side(Row length, Row thickness, double scale, double upScale, double top) {
+        double floor = top + mostThick(thickness) * upScale;
         Rect bay = standing(length.bayMm(), thickness.bayMm(), scale, upScale, floor);
         Rect pack = standing(length.packMm(), thickness.packMm(), scale, upScale, floor);
         Rect growth = standing(length.packMm(), thickness.neededMm(), scale, upScale, pack.y());
         return new View(
-                "%s, %s to grow; drawn %s × as thick."
-                        .formatted(
-                                thickness.words(),
-                                Figures.withUnit(thickness.neededMm(), "mm"),
-                                Figures.of(Figures.round(upScale / scale, 1))),
+                "%s, %s to grow.".formatted(thickness.words(), Figures.withUnit(thickness.neededMm(), "mm")),
                 tenth(floor + WORDS),
                 bay,
                 pack,

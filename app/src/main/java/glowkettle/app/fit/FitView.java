@@ -54,13 +54,15 @@ public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
         return Fitting.of(job).comparison().orElse(null);
     }
 
-    /** The pack that was read last, in its bay; nothing until all three of its sizes are known. */
+    /** The pack that was read last, in its bay; nothing until all three of its sizes are known, and while it is looked at. */
     public @Nullable BayDrawing bay() {
-        return Fitting.of(job)
-                .offered()
-                .flatMap(label -> label.size().box())
-                .map(pack -> BayDrawing.of(pack, pack().bay(), job.limits()))
-                .orElse(null);
+        return lookFirst()
+                ? null
+                : Fitting.of(job)
+                        .offered()
+                        .flatMap(label -> label.size().box())
+                        .map(pack -> BayDrawing.of(pack, pack().bay(), job.limits()))
+                        .orElse(null);
     }
 
     public Body[] bodies() {

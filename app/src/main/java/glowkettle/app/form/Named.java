@@ -12,16 +12,21 @@ public record Named(String words, String unit) {
 
     /** The longer ones first, since some end as others do. */
     private static final List<Ending> ENDINGS = List.of(
+            new Ending("MohmPer100mm", "mΩ per 100 mm"),
             new Ending("MmPerWeek", "mm a week"),
             new Ending("MlPerMin", "mL/min"),
             new Ending("WhPerKg", "Wh/kg"),
             new Ending("WhPerL", "Wh/L"),
+            new Ending("PerWh", "per Wh"),
             new Ending("Minutes", "min"),
             new Ending("Seconds", "s"),
             new Ending("Percent", "%"),
             new Ending("Months", "months"),
             new Ending("Points", "points"),
             new Ending("Hours", "h"),
+            new Ending("Years", "years"),
+            new Ending("Mohm", "mΩ"),
+            new Ending("Kohm", "kΩ"),
             new Ending("Ohm", "Ω"),
             new Ending("Mah", "mAh"),
             new Ending("Kpa", "kPa"),
@@ -38,6 +43,7 @@ public record Named(String words, String unit) {
             new Ending("V", "V"),
             new Ending("A", "A"),
             new Ending("W", "W"),
+            new Ending("N", "N"),
             new Ending("G", "g"));
 
     public static Named of(String name) {
