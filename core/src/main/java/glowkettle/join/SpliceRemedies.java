@@ -13,7 +13,7 @@ record SpliceRemedies(
         List<Splices.Lengths> lengths,
         BigDecimal deviceMissing,
         BigDecimal packMissing,
-        BigDecimal halfASleeve) {
+        BigDecimal leastSleeveMm) {
     List<String> words() {
         List<String> words = new ArrayList<>();
         if (deviceMissing.signum() == 0 && packMissing.signum() == 0) {
@@ -23,11 +23,12 @@ record SpliceRemedies(
             words.add("slack of " + Figures.withUnit(way.slackMm().subtract(packMissing), "mm"));
         }
         sleeve().ifPresent(sleeve -> words.add("sleeves of " + Figures.withUnit(sleeve, "mm")));
-        if (packMissing.signum() > 0) {
+        if (deviceMissing.signum() == 0) {
             words.add("leads longer by %s on the pack".formatted(Figures.withUnit(packMissing, "mm")));
-        }
-        if (deviceMissing.signum() > 0) {
-            words.add("leads longer by %s on the device".formatted(Figures.withUnit(deviceMissing, "mm")));
+        } else {
+            // What the device's side gains the pack's side need not make up.
+            words.add("leads longer by %s on the device"
+                    .formatted(Figures.withUnit(deviceMissing.max(packMissing), "mm")));
         }
         return words;
     }
@@ -53,7 +54,7 @@ record SpliceRemedies(
                 longest = longest.min(byPack).min(byDevice);
             }
         }
-        return longest.compareTo(BigDecimal.ONE) >= 0 && longest.compareTo(way.sleeveMm()) < 0
+        return longest.compareTo(leastSleeveMm) >= 0 && longest.compareTo(way.sleeveMm()) < 0
                 ? Optional.of(longest)
                 : Optional.empty();
     }

@@ -9,6 +9,7 @@ import glowkettle.finding.Unanswerable;
 import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
 import glowkettle.finding.Working;
+import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -27,7 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param remedies what would do, when something is missing
  */
 public record Splices(List<Cut> cuts, BigDecimal missingMm, List<String> remedies) {
-    private static final BigDecimal TWO = BigDecimal.TWO;
+    private static final BigDecimal HALF = new BigDecimal("0.5");
 
     /** The way, and what goes over each joint. */
     public record Way(
@@ -92,7 +93,7 @@ public record Splices(List<Cut> cuts, BigDecimal missingMm, List<String> remedie
     public static Result<Splices> of(Request request, ShopLimits limits) {
         List<Lengths> lengths = lengths(request);
         Way way = request.way();
-        BigDecimal halfASleeve = way.sleeveMm().divide(TWO, 2, RoundingMode.HALF_UP);
+        BigDecimal halfASleeve = plain(way.sleeveMm().multiply(HALF));
         List<Cut> cuts = new ArrayList<>();
         List<String> lines = new ArrayList<>();
         BigDecimal deviceMissing = BigDecimal.ZERO;
@@ -124,11 +125,17 @@ public record Splices(List<Cut> cuts, BigDecimal missingMm, List<String> remedie
                             Figures.of(device),
                             Figures.withUnit(pack, "mm")));
         }
-        List<String> remedies = new SpliceRemedies(way, lengths, deviceMissing, packMissing, halfASleeve).words();
+        List<String> remedies =
+                new SpliceRemedies(way, lengths, deviceMissing, packMissing, limits.of(Limit.SLEEVE_LEAST_MM)).words();
         return new Result<>(
                 new Splices(cuts, deviceMissing.max(packMissing), remedies),
                 findings(deviceMissing, packMissing, remedies),
                 new Working(lines));
+    }
+
+    private static BigDecimal plain(BigDecimal figure) {
+        BigDecimal stripped = figure.stripTrailingZeros();
+        return stripped.setScale(Math.max(0, stripped.scale()), RoundingMode.UNNECESSARY);
     }
 
     private static List<Lengths> lengths(Request request) {

@@ -170,6 +170,7 @@ public enum Limit {
     NICKEL_NOHM_M,
     PLATED_STEEL_NOHM_M,
     WIRE_DROP_PERCENT,
+    SLEEVE_LEAST_MM,
     TUG_MM2_PER_N,
     STRIP_WM2K,
     STRIP_RISE_K,

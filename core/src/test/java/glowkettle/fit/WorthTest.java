@@ -2,6 +2,7 @@ package glowkettle.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
@@ -97,6 +98,59 @@ class WorthTest {
                 new Worth.Request(List.of(KNOWN, honest), new BigDecimal("3"), null, new BigDecimal("18")), LIMITS);
         assertThat(line.costPerWh(honest, 0.8)).isLessThan(line.costPerWh(KNOWN, 0.8));
         assertThat(line.costPerWh(honest, 0.9)).isGreaterThan(line.costPerWh(KNOWN, 0.9));
+    }
+
+    @Test
+    void theLineOverTheYearsGoesThroughTheTableAndJumpsWhereAPackIsUsedUp() {
+        WorthOverYears line = WorthOverYears.of(
+                new Worth.Request(List.of(KNOWN, UNNAMED), new BigDecimal("3"), null, new BigDecimal("18")), LIMITS);
+        assertThat(line.horizonYears()).isEqualTo(6);
+        assertThat(line.costPerWh(KNOWN, 3)).isCloseTo(78 / (900 * 40 * 0.9), within(1e-12));
+        assertThat(line.costPerWh(UNNAMED, 3)).isCloseTo(110 / (900 * 28 * 0.9), within(1e-12));
+        assertThat(line.costPerWh(KNOWN, 0.5)).isCloseTo(30 / (150 * 40 * 0.9), within(1e-12));
+        assertThat(line.jumps(UNNAMED))
+                .hasSize(7)
+                .first()
+                .satisfies(jump -> assertThat(jump).isCloseTo(250 / 300.0, within(1e-12)));
+        assertThat(line.jumps(KNOWN)).last().satisfies(jump -> assertThat(jump).isCloseTo(5, within(1e-12)));
+    }
+
+    @Test
+    void everyChangeOfPlacesIsListedWithTheCheaperOneFirst() {
+        Worth.Offer honest = offer("honest", Worth.Source.UNNAMED, "14", energy("28", "28", null), null);
+        // Until 1.67 years two honest ones and one exchange, 46, against one known pack, 30; then the known one is
+        // exchanged.
+        assertThat(worth("3", KNOWN, honest).result().overtakings())
+                .extracting(one -> one.afterYears() + " " + one.cheaper())
+                .containsExactly("0.83 known");
+        Worth.Offer dearer = offer("dearer", Worth.Source.MAKER, "40", energy("40", "40", null), null);
+        assertThat(worth("3", KNOWN, dearer).result().overtakings())
+                .extracting(one -> one.afterYears() + " " + one.cheaper() + " " + one.dearer())
+                .startsWith("1.67 dearer known");
+    }
+
+    private static List<String> said(Worth.Offer offer) {
+        return worth(null, offer).findings().stream().map(Finding::rule).toList();
+    }
+
+    @Test
+    void whatIsTakenOnTrustIsSaid() {
+        assertThat(said(KNOWN)).containsExactly("worth-cycles");
+        assertThat(said(UNNAMED)).containsExactly("worth-claim", "worth-cycles");
+        assertThat(said(offer("at its word", Worth.Source.MAKER, "60", energy("42", null, null), null)))
+                .containsExactly("worth-unchecked", "worth-cycles");
+        assertThat(said(offer("measured", Worth.Source.MAKER, "60", energy("42", "28", "30"), null)))
+                .containsExactly("worth-cycles");
+        assertThat(said(offer("as claimed", Worth.Source.MAKER, "60", energy("42", "42", null), null)))
+                .containsExactly("worth-cycles");
+        Worth.Offer told = new Worth.Offer(
+                "told",
+                Worth.Source.REBUILT,
+                BigDecimal.TEN,
+                energy("40", "40", null),
+                new BigDecimal("20"),
+                new Worth.Terms(null, null, null));
+        assertThat(said(told)).isEmpty();
     }
 
     @Test

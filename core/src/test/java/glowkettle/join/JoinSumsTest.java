@@ -55,7 +55,7 @@ class JoinSumsTest {
                 "45 | 55 | 10 | 10 | 4  | sleeves of 8.0 mm",
                 "45 | 55 | 10 | 10 | 4  | leads longer by 4 mm on the pack",
                 "45 | 30 | 10 | 10 | 29 | leads longer by 29 mm on the pack",
-                "25 | 90 | 10 | 10 | 4  | leads longer by 4.00 mm on the device",
+                "25 | 90 | 10 | 10 | 4  | leads longer by 4 mm on the device",
                 "25 | 90 | 10 | 10 | 4  | sleeves of 8.4 mm"
             })
     void tooLittleLeadIsSaidWithWhatWouldDo(
@@ -66,6 +66,15 @@ class JoinSumsTest {
                 .map(words -> words.replace('\u00a0', ' '))
                 .contains(remedy);
         assertThat(splices.cuts()).anyMatch(cut -> !cut.enough());
+    }
+
+    @Test
+    void whereBothSidesAreShortTheDevicesSideAloneCanMakeUpForBoth() {
+        Splices splices = splices(4, "30", "60", "10", "10").result();
+        assertThat(splices.remedies())
+                .map(words -> words.replace('\u00a0', ' '))
+                .containsExactly("leads longer by 26 mm on the device");
+        assertThat(splices(4, "56", "60", "10", "10").result().missingMm()).isZero();
     }
 
     @Test

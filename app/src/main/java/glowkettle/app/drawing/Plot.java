@@ -1,6 +1,5 @@
 package glowkettle.app.drawing;
 
-import glowkettle.app.bench.Key;
 import glowkettle.limits.Table;
 import java.util.List;
 import java.util.function.Function;

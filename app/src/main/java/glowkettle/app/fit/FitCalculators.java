@@ -1,5 +1,6 @@
 package glowkettle.app.fit;
 
+import glowkettle.app.drawing.Plot;
 import glowkettle.app.sums.Calculator;
 import glowkettle.app.sums.Calculators;
 import glowkettle.fit.GrowthRoom;
@@ -64,11 +65,15 @@ class FitCalculators implements Calculators {
                         PackComparison.Comparison.class,
                         PackComparison::compare),
                 new Calculator<>(
-                        STAGE,
-                        "worth",
-                        "What a watt-hour of each offer costs, and which is cheapest over the years",
-                        Worth.Request.class,
-                        Worth.class,
-                        Worth::of));
+                                STAGE,
+                                "worth",
+                                "What a watt-hour of each offer costs, and which is cheapest over the years",
+                                Worth.Request.class,
+                                Worth.class,
+                                Worth::of)
+                        .drawnBy((asked, answer, limits) -> {
+                            Plot drawn = WorthChart.of(asked, answer, limits);
+                            return drawn == null ? null : Calculator.Drawn.of(drawn);
+                        }));
     }
 }

@@ -20,19 +20,23 @@ class JoinCalculators implements Calculators {
     public List<Calculator<?, ?>> calculators() {
         return List.of(
                 new Calculator<>(
-                        STAGE,
-                        "lead-finder",
-                        "Which lead is which, by the meter, and what to measure next",
-                        LeadFinder.Request.class,
-                        LeadFinder.class,
-                        LeadFinder::find),
+                                STAGE,
+                                "lead-finder",
+                                "Which lead is which, by the meter, and what to measure next",
+                                LeadFinder.Request.class,
+                                LeadFinder.class,
+                                LeadFinder::find)
+                        .drawnBy((asked, found, limits) ->
+                                new Calculator.Drawn("join/leads", LeadsDrawing.of(asked, found))),
                 new Calculator<>(
-                        STAGE,
-                        "splices",
-                        "Where conductors are cut so that no two joints lie side by side",
-                        Splices.Request.class,
-                        Splices.class,
-                        Splices::of),
+                                STAGE,
+                                "splices",
+                                "Where conductors are cut so that no two joints lie side by side",
+                                Splices.Request.class,
+                                Splices.class,
+                                Splices::of)
+                        .drawnBy((asked, answer, limits) ->
+                                new Calculator.Drawn("join/splices", SplicesDrawing.of(asked, answer))),
                 new Calculator<>(
                         STAGE,
                         "wire-size",
