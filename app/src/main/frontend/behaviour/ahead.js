@@ -4,6 +4,8 @@ import htmx from "htmx.org";
 // no other. Where it was not stored, what stood before comes back.
 let next = null;
 let before = null;
+// What was drawn longer ago may tell the time wrongly.
+const GOOD_FOR_MS = 5 * 60 * 1000;
 
 const said = (form) => new URLSearchParams(new FormData(form)).toString();
 
@@ -33,7 +35,7 @@ async function drawAhead(openFolds) {
     }
     const page = new DOMParser().parseFromString(await answer.text(), "text/html");
     if (form.isConnected && before === null) {
-        next = { body, folds, page: bodyOf(page.body.childNodes) };
+        next = { body, folds, at: Date.now(), page: bodyOf(page.body.childNodes) };
         form.closest("main").dataset.knowsNext = "";
     }
 }
@@ -48,6 +50,8 @@ function settle(changed) {
 
 function show(page, form, mend) {
     before = bodyOf(document.body.cloneNode(true).childNodes);
+    // Dangers and clocks are never those of an older page.
+    page.querySelector("#tickets")?.replaceWith(document.getElementById("tickets").cloneNode(true));
     settle(mend(page));
     if (!form.isConnected) {
         // Its answer is taken in as that of a form of this page.
@@ -79,7 +83,8 @@ export function showAhead(mend, openFolds) {
     });
     document.body.addEventListener("htmx:beforeRequest", ({ detail }) => {
         const form = detail.elt;
-        if (next === null || !form.matches("form[data-ahead]") || said(form) !== next.body || openFolds() !== next.folds) {
+        const fits = next !== null && form.matches("form[data-ahead]") && said(form) === next.body && openFolds() === next.folds;
+        if (!fits || Date.now() - next.at > GOOD_FOR_MS) {
             return;
         }
         const { page } = next;

@@ -34,7 +34,7 @@ final class Screenshots {
         DOCUMENTED.put("3-assess", "/jobs/30/assess");
         DOCUMENTED.put("4-isolation-sheet", "/jobs/15/assess");
         DOCUMENTED.put("5-open", "/jobs/26/open");
-        DOCUMENTED.put("6-fit", "/jobs/22/fit");
+        DOCUMENTED.put("6-fit", "/jobs/21/fit");
         DOCUMENTED.put("7-way-back", "/jobs/25/wayback");
         DOCUMENTED.put("8-prove", "/jobs/18/prove");
         DOCUMENTED.put("9-calibrate", "/jobs/10/calibrate");
