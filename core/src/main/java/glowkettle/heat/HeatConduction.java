@@ -131,6 +131,7 @@ final class HeatConduction {
             if (i == n - 1) {
                 right += weight * highEdge * above.temperatureC(atS);
             }
+            right += weight * mesh.sideWm2K * mesh.sideC;
             carried = right * pivot[i];
             trial[i] = carried;
         }
@@ -144,7 +145,8 @@ final class HeatConduction {
         for (int i = 0; i < n; i++) {
             double diagonal = mesh.heat[i]
                     + weight * (i == 0 ? lowEdge : mesh.between[i - 1])
-                    + weight * (i == n - 1 ? highEdge : mesh.between[i]);
+                    + weight * (i == n - 1 ? highEdge : mesh.between[i])
+                    + weight * mesh.sideWm2K;
             if (i > 0) {
                 diagonal -= weight * mesh.between[i - 1] * upper[i - 1];
             }

@@ -17,7 +17,28 @@ final class Mesh {
     /** Between the middles of a cell and the next one. */
     final double[] between;
 
+    /** What each cell loses sideways, for its section; nothing in a column that is wider than it is high. */
+    final double sideWm2K;
+
+    final double sideC;
+
     private final int[] firstOfLayer;
+
+    /** A rod of one metal in equal cells. */
+    Mesh(Rod rod, int cells) {
+        firstOfLayer = new int[] {0, cells};
+        size = cells;
+        double thick = rod.lengthM() / cells;
+        heat = new double[cells];
+        half = new double[cells];
+        between = new double[cells - 1];
+        java.util.Arrays.fill(heat, rod.heatJm3K() * thick);
+        java.util.Arrays.fill(half, 2 * rod.conductivityWmK() / thick);
+        java.util.Arrays.fill(between, rod.conductivityWmK() / thick);
+        heat[cells - 1] += rod.endJm2K();
+        sideWm2K = rod.sideWmK() * thick;
+        sideC = rod.aroundC();
+    }
 
     Mesh(List<Layer> layers, double mostMm, ShopLimits limits) {
         firstOfLayer = new int[layers.size() + 1];
@@ -42,6 +63,8 @@ final class Mesh {
         for (int cell = 0; cell < size - 1; cell++) {
             between[cell] = half[cell] * half[cell + 1] / (half[cell] + half[cell + 1]);
         }
+        sideWm2K = 0;
+        sideC = 0;
     }
 
     int first(int layer) {

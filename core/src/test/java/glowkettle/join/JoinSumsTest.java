@@ -159,6 +159,32 @@ class JoinSumsTest {
                         Strip.of(strip(sold, null, null), LIMITS).result().resistanceMohmPer100mm());
     }
 
+    private static JointHeat joint(String length, @Nullable String dwell) {
+        return JointHeat.of(
+                        new JointHeat.Request(
+                                new BigDecimal(length),
+                                new BigDecimal("6"),
+                                new BigDecimal("0.15"),
+                                new BigDecimal("12"),
+                                null,
+                                new BigDecimal("21"),
+                                of(dwell),
+                                null),
+                        LIMITS)
+                .result();
+    }
+
+    @Test
+    void theLongestDwellJustBearsAndALongerTagBearsMore() {
+        BigDecimal longest = joint("12", null).longestDwellS();
+        assertThat(joint("12", longest.toPlainString()).canC()).isBetween(new BigDecimal("50"), new BigDecimal("60"));
+        assertThat(joint("12", longest.add(new BigDecimal("0.2")).toPlainString())
+                        .canC())
+                .isGreaterThan(new BigDecimal("60"));
+        assertThat(joint("25", null).longestDwellS()).isGreaterThan(longest);
+        assertThat(joint("12", null).pauseS()).isGreaterThan(BigDecimal.TEN);
+    }
+
     private static WeldLadder.Trial trial(int level, boolean burnt, String... pulls) {
         return new WeldLadder.Trial(
                 BigDecimal.valueOf(level), Stream.of(pulls).map(BigDecimal::new).toList(), burnt);

@@ -2,6 +2,7 @@ package glowkettle.app.join;
 
 import glowkettle.app.sums.Calculator;
 import glowkettle.app.sums.Calculators;
+import glowkettle.join.JointHeat;
 import glowkettle.join.LeadFinder;
 import glowkettle.join.Splices;
 import glowkettle.join.Strip;
@@ -44,6 +45,13 @@ class JoinCalculators implements Calculators {
                         WireSize.Request.class,
                         WireSize.class,
                         WireSize::of),
+                new Calculator<>(
+                        STAGE,
+                        "joint-heat",
+                        "How long an iron may stand on a tag, and the pause before the next joint",
+                        JointHeat.Request.class,
+                        JointHeat.class,
+                        JointHeat::of),
                 new Calculator<>(
                         STAGE,
                         "strip",
