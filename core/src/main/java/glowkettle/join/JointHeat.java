@@ -20,8 +20,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * How long an iron may stand on a tag before the can it leads to gets too warm: a rod with an iron at one end, losing heat
- * along its sides. The can takes nothing up unless its heat capacity at the tag is given, so it is rather reckoned too warm. It
- * goes on growing warmer after the iron is lifted, and that counts. Source: handbook, Join; solver: {@link Rod}.
+ * along its sides, and the spot of the can at the other. The can goes on growing warmer after the iron is lifted, and that
+ * counts. Source: handbook, Join; solver: {@link Rod}.
  *
  * @param canC the warmest the can gets by the dwell asked for; null without one
  * @param longestDwellS under the limit
@@ -63,7 +63,7 @@ public record JointHeat(
             @Says("Dwell") @Within(min = "0.1", max = "30", unit = "s") @Nullable
             BigDecimal dwellS,
 
-            @Says("Heat the can takes at the tag; nothing when not said")
+            @Says("Heat the can takes at the tag; the shop's when not said")
             @Within(min = "0", max = "100", unit = "J/K")
             @Nullable
             BigDecimal canJK) {}
@@ -104,7 +104,8 @@ public record JointHeat(
     private static Rod rod(Request request, ShopLimits limits) {
         double sectionMm2 = request.widthMm().multiply(request.thicknessMm()).doubleValue();
         double aroundMm = 2 * request.widthMm().add(request.thicknessMm()).doubleValue();
-        double canJK = request.canJK() == null ? 0 : request.canJK().doubleValue();
+        double canJK = Objects.requireNonNullElseGet(request.canJK(), () -> limits.of(Limit.CAN_SPOT_JK))
+                .doubleValue();
         return new Rod(
                 request.lengthMm().doubleValue() * MM,
                 limits.number(Limit.TAG_WMK),
@@ -172,8 +173,13 @@ public record JointHeat(
                                     Figures.withUnit(heat.canC(), "°C"), Figures.withUnit(heat.longestDwellS(), "s"))));
         }
         if (request.canJK() == null) {
-            findings.add(Finding.note(
-                    "joint-can-unknown", "The can is reckoned to take nothing up, so it is rather cooler than said."));
+            findings.add(
+                    new Finding(
+                            "joint-can-unknown",
+                            Weight.CARE,
+                            null,
+                            limits.applied(Limit.CAN_SPOT_JK),
+                            "How much heat the can takes at the tag is the shop's guess: try once with a probe beside the tag."));
         }
         if (heat.pauseS() == null) {
             findings.add(

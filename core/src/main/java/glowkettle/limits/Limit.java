@@ -176,6 +176,7 @@ public enum Limit {
     IRON_C,
     IRON_WM2K,
     CAN_SOLDERING_C,
+    CAN_SPOT_JK,
     JOINT_COOLED_K,
     TAG_WMK,
     TAG_KGM3,

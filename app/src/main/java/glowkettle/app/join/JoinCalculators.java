@@ -1,5 +1,6 @@
 package glowkettle.app.join;
 
+import glowkettle.app.drawing.Plot;
 import glowkettle.app.sums.Calculator;
 import glowkettle.app.sums.Calculators;
 import glowkettle.join.JointHeat;
@@ -46,12 +47,16 @@ class JoinCalculators implements Calculators {
                         WireSize.class,
                         WireSize::of),
                 new Calculator<>(
-                        STAGE,
-                        "joint-heat",
-                        "How long an iron may stand on a tag, and the pause before the next joint",
-                        JointHeat.Request.class,
-                        JointHeat.class,
-                        JointHeat::of),
+                                STAGE,
+                                "joint-heat",
+                                "How long an iron may stand on a tag, and the pause before the next joint",
+                                JointHeat.Request.class,
+                                JointHeat.class,
+                                JointHeat::of)
+                        .drawnBy((asked, heat, limits) -> {
+                            Plot drawn = JointChart.of(asked, heat, limits);
+                            return drawn == null ? null : Calculator.Drawn.of(drawn);
+                        }),
                 new Calculator<>(
                         STAGE,
                         "strip",

@@ -27,6 +27,8 @@ public record AnswerShown(String kind, List<Figure> figures, List<Block> blocks)
     /** From here on a number of seconds is also said in minutes. */
     private static final BigDecimal LONG_S = new BigDecimal("120");
 
+    private static final int LONG_TEXT = 24;
+
     /** What is said in one place, with its unit. */
     public record Figure(String label, String text) {}
 
@@ -74,6 +76,8 @@ public record AnswerShown(String kind, List<Figure> figures, List<Block> blocks)
                     }
                     case Collection<?> many
                     when many.stream().anyMatch(Record.class::isInstance) -> blocks.add(table(label, many));
+                    case Collection<?> many
+                    when many.stream().anyMatch(Reader::isSentence) -> blocks.add(table(label, many));
                     case Map<?, ?> pairs
                     when pairs.values().stream().anyMatch(Record.class::isInstance) ->
                         blocks.add(table(label, pairs.values()));
@@ -81,6 +85,11 @@ public record AnswerShown(String kind, List<Figure> figures, List<Block> blocks)
                 }
             }
             return figures;
+        }
+
+        /** Words that want a line of their own. */
+        private static boolean isSentence(Object one) {
+            return one instanceof String text && text.length() > LONG_TEXT;
         }
 
         private Block table(String heading, Collection<?> many) {
