@@ -14,6 +14,8 @@ import glowkettle.arrive.Quote;
 import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.cell.Calipered;
+import glowkettle.fit.PackLabel;
 import glowkettle.free.Effort;
 import glowkettle.free.Loosening;
 import glowkettle.job.arrive.ArriveEntry;
@@ -104,8 +106,34 @@ class LookTest {
                 "/sums/assess/hazard-tier?point=INTAKE&look.visiblePillow=true",
                 "/sums/free/heat-window",
                 "/sums/calibrate/charge-time?capacityAh=x",
+                "/sums/join/splices?conductors=4&deviceMm=30&packMm=60&pathMm=70&slackMm=10&sleeveMm=10&gapMm=2",
+                "/sums/join/joint-heat?lengthMm=12&widthMm=6&thicknessMm=0.15&wettedMm2=12&ambientC=21&dwellS=2",
+                "/sums/join/lead-finder?leads[0].id=A&leads[0].colour=white&leads[1].id=B&roles[]=PLUS&roles[]=MINUS"
+                        + "&cells=1&chargeLimitV=4.2",
+                "/sums/fit/worth?offers[0].name=A&offers[0].kind=MAKER&offers[0].price=10&offers[0].claimedWh=30"
+                        + "&years=3&labour=18",
+                refused().path("fit"),
                 "/evacuate",
                 "/jobs/99999999");
+    }
+
+    /** A pack that fits its bay and nothing else. */
+    private Played refused() {
+        Played job = Played.measured(kettle);
+        PackLabel right = job.rightLabel();
+        return job.write(new FitEntry.PackOffered(new PackLabel(
+                new PackLabel.Printed(
+                        new BigDecimal("11.1"),
+                        new BigDecimal("12.6"),
+                        right.printed().capacityMah(),
+                        null,
+                        null,
+                        null),
+                Calipered.of(job.file().model().pack().size()),
+                null,
+                null,
+                null,
+                true)));
     }
 
     /** A device nobody knew, at the page that asks for its old pack. */
