@@ -42,6 +42,9 @@ class FreeWalkTest {
 
     @Test
     void heatRunsWithItsClockOnEveryDeviceAndSurvivesAReload() {
+        // By then the heat of the demo's own jobs calls as a danger or not at all: the strip has room for this one's
+        // clock.
+        pass(Duration.ofMinutes(15));
         Played job = atTheTape();
         try (Technician technician = Technician.at(kettle, "technician");
                 Technician other = Technician.at(kettle, "lead")) {
