@@ -40,11 +40,8 @@ async function drawAhead(openFolds) {
     }
 }
 
-function settle(changed) {
-    changed.forEach((node) => {
-        htmx.process(node);
-        htmx.trigger(node, "htmx:load", { elt: node });
-    });
+function put(page, mend) {
+    mend(page);
     htmx.trigger(document.body, "htmx:afterSettle", { elt: document.body });
 }
 
@@ -52,7 +49,7 @@ function show(page, form, mend) {
     before = bodyOf(document.body.cloneNode(true).childNodes);
     // Dangers and clocks are never those of an older page.
     page.querySelector("#tickets")?.replaceWith(document.getElementById("tickets").cloneNode(true));
-    settle(mend(page));
+    put(page, mend);
     if (!form.isConnected) {
         // Its answer is taken in as that of a form of this page.
         form.hidden = true;
@@ -66,11 +63,11 @@ function show(page, form, mend) {
 function putBack(mend) {
     const stood = before;
     before = null;
-    settle(mend(stood));
+    put(stood, mend);
 }
 
 /**
- * @param mend puts a page in the place of the one that is shown, and tells what is new in it
+ * @param mend puts a page in the place of the one that is shown
  * @param openFolds names what is unfolded
  */
 export function showAhead(mend, openFolds) {

@@ -81,6 +81,12 @@ function openFolds() {
         .join(",");
 }
 
+// What came otherwise than by htmx is listened to like the rest.
+function comeIn(node) {
+    htmx.process(node);
+    htmx.trigger(node, "htmx:load", { elt: node });
+}
+
 async function unfold(fold) {
     const name = fold.dataset.fold;
     const answer = await fetch(window.location.href, { headers: { "Folds-Open": name } });
@@ -88,8 +94,7 @@ async function unfold(fold) {
     const drawn = page.querySelector(`details[data-fold="${name}"]`);
     if (drawn && isWithout(fold)) {
         fold.append(...[...drawn.children].slice(1));
-        htmx.process(fold);
-        htmx.trigger(fold, "htmx:load", { elt: fold });
+        comeIn(fold);
     }
 }
 
@@ -144,6 +149,6 @@ export function swapPages(alpine) {
             partsOf(detail.target).forEach((part) => alpine.destroyTree(part));
         }
     });
-    showAhead((page) => mend(page, alpine), openFolds);
+    showAhead((page) => mend(page, alpine).forEach(comeIn), openFolds);
     document.body.addEventListener("htmx:load", ({ detail }) => partsOf(detail.elt).forEach((part) => alpine.initTree(part)));
 }

@@ -32,8 +32,13 @@ public final class Figures {
 
     /** To a hundredth of a watt-hour, without zeros at the end: no label is truer. */
     public static String energy(BigDecimal wattHours) {
-        BigDecimal rounded = wattHours.setScale(2, RoundingMode.HALF_UP).stripTrailingZeros();
-        return withUnit(rounded.setScale(Math.max(0, rounded.scale()), RoundingMode.UNNECESSARY), "Wh");
+        return withUnit(plain(wattHours.setScale(2, RoundingMode.HALF_UP)), "Wh");
+    }
+
+    /** The same figure without zeros at the end of its fraction, and without an exponent. */
+    public static BigDecimal plain(BigDecimal value) {
+        BigDecimal stripped = value.stripTrailingZeros();
+        return stripped.scale() < 0 ? stripped.setScale(0, RoundingMode.UNNECESSARY) : stripped;
     }
 
     public static String withUnit(double value, int decimals, String unit) {

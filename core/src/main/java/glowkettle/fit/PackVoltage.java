@@ -118,15 +118,10 @@ public final class PackVoltage {
             BigDecimal perCell = chargeV.divide(BigDecimal.valueOf(series), MathContext.DECIMAL64);
             int count = series;
             Chemistry.ofLimit(perCell, limits)
-                    .map(chemistry -> new Chemistry(chemistry.family(), plain(perCell)))
+                    .map(chemistry -> new Chemistry(chemistry.family(), Figures.plain(perCell)))
                     .ifPresent(chemistry -> options.add(new Option(count, chemistry)));
         }
         return options;
-    }
-
-    private static BigDecimal plain(BigDecimal perCell) {
-        BigDecimal stripped = perCell.stripTrailingZeros();
-        return stripped.scale() < 0 ? stripped.setScale(0) : stripped;
     }
 
     private static boolean sameChemistry(Option nominal, Option charge, ShopLimits limits) {

@@ -144,7 +144,7 @@ public record Worth(List<Judged> offers, @Nullable String cheapest, List<Overtak
 
     public static Result<Worth> of(Request request, ShopLimits limits) {
         check(request);
-        BigDecimal perYear = Objects.requireNonNullElse(request.cyclesPerYear(), limits.of(Limit.CYCLES_A_YEAR));
+        BigDecimal perYear = cyclesPerYear(request, limits);
         List<String> lines = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         List<Judged> judged = request.offers().stream()
@@ -160,7 +160,7 @@ public record Worth(List<Judged> offers, @Nullable String cheapest, List<Overtak
         }
         List<Overtaking> overtakings = request.years() == null
                 ? List.of()
-                : WorthOverYears.of(request, perYear, limits).overtakings();
+                : WorthOverYears.of(request, limits).overtakings();
         return new Result<>(new Worth(judged, cheapest, overtakings), findings, new Working(lines));
     }
 
@@ -176,6 +176,10 @@ public record Worth(List<Judged> offers, @Nullable String cheapest, List<Overtak
         if (request.years() != null && request.labour() == null) {
             throw new Unanswerable("labour", "Every further pack has to be put in: say what that costs, 0 if nothing");
         }
+    }
+
+    static BigDecimal cyclesPerYear(Request request, ShopLimits limits) {
+        return Objects.requireNonNullElseGet(request.cyclesPerYear(), () -> limits.of(Limit.CYCLES_A_YEAR));
     }
 
     static BigDecimal cycles(Offer offer, ShopLimits limits) {
@@ -217,7 +221,7 @@ public record Worth(List<Judged> offers, @Nullable String cheapest, List<Overtak
                         Figures.of(offer.price()),
                         Figures.energy(usable),
                         Figures.of(cycles),
-                        Figures.of(share.stripTrailingZeros()),
+                        Figures.of(Figures.plain(share)),
                         Figures.of(cost)));
         doubts(offer, limits, findings);
         boolean refused = offer.terms().verdict() == Verdict.REFUSED;
@@ -238,12 +242,11 @@ public record Worth(List<Judged> offers, @Nullable String cheapest, List<Overtak
                         Figures.of(offer.price()),
                         Figures.of(packs.subtract(BigDecimal.ONE)),
                         Figures.of(request.labour()),
-                        Figures.of(wanted.stripTrailingZeros()),
+                        Figures.of(Figures.plain(wanted)),
                         Figures.energy(usable),
-                        Figures.of(share.stripTrailingZeros()),
+                        Figures.of(Figures.plain(share)),
                         Figures.of(planned)));
-        return new Judged(
-                offer.name(), wattHours(usable), cycles, cost, packs, whole.stripTrailingZeros(), planned, refused);
+        return new Judged(offer.name(), wattHours(usable), cycles, cost, packs, Figures.plain(whole), planned, refused);
     }
 
     private static BigDecimal perWh(BigDecimal money, BigDecimal usableWh, BigDecimal cycles, BigDecimal share) {

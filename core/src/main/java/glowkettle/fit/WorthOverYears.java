@@ -3,7 +3,6 @@ package glowkettle.fit;
 import glowkettle.finding.Figures;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -30,13 +29,8 @@ public final class WorthOverYears {
     }
 
     /** @param request with years and labour */
-    static WorthOverYears of(Worth.Request request, BigDecimal perYear, ShopLimits limits) {
-        return new WorthOverYears(request, perYear.doubleValue(), limits);
-    }
-
-    /** @param request with years and labour */
     public static WorthOverYears of(Worth.Request request, ShopLimits limits) {
-        return of(request, Objects.requireNonNullElse(request.cyclesPerYear(), limits.of(Limit.CYCLES_A_YEAR)), limits);
+        return new WorthOverYears(request, Worth.cyclesPerYear(request, limits).doubleValue(), limits);
     }
 
     /** How far it is looked, in years. */

@@ -19,33 +19,28 @@ public record Rod(
         double contactWm2K,
         double aroundC) {
     private static final int CELLS = 60;
-    private static final int FINE_CELLS = 600;
     private static final double TOLERANCE_K = 0.01;
     private static final double STEP_S = 0.1;
     private static final Surroundings NOTHING = Surroundings.steady(0, 0);
 
-    /** The far end's temperatures: at the end of a touch, and the most it comes to afterwards. */
-    public record FarEnd(double atLiftOffC, double highestC) {}
-
     /**
-     * The far end through a touch of so many seconds and as long afterwards as it grows warmer.
+     * The most the far end comes to through a touch of so many seconds and as long afterwards as it grows warmer.
      *
      * @param touchingC what touches the near end
      */
-    public FarEnd touched(double touchingC, double touchS) {
+    public double highestC(double touchingC, double touchS) {
         Mesh mesh = new Mesh(this, CELLS);
         HeatConduction warming = warming(mesh, touchingC);
         warming.to(touchS);
-        double atLiftOff = farEndC(warming);
         HeatConduction resting = resting(mesh, warming);
-        double highest = atLiftOff;
-        double now = atLiftOff;
+        double highest;
+        double now = farEndC(resting);
         do {
-            highest = Math.max(highest, now);
+            highest = now;
             resting.to(resting.sinceS() + STEP_S);
             now = farEndC(resting);
         } while (now > highest);
-        return new FarEnd(atLiftOff, highest);
+        return highest;
     }
 
     /** How long after such a touch the far end has cooled to a temperature; NaN where that takes longer than is looked. */
@@ -66,18 +61,7 @@ public record Rod(
         return Double.NaN;
     }
 
-    /** At a depth under the near end, at the end of a touch. */
-    double insideC(double touchingC, double touchS, double depthM) {
-        Mesh mesh = new Mesh(this, FINE_CELLS);
-        HeatConduction warming = warming(mesh, touchingC);
-        warming.to(touchS);
-        double at = depthM / lengthM * FINE_CELLS - 0.5;
-        int cell = (int) Math.clamp(Math.floor(at), 0, FINE_CELLS - 2.0);
-        double[] state = warming.temperatures();
-        return state[cell] + (at - cell) * (state[cell + 1] - state[cell]);
-    }
-
-    private HeatConduction warming(Mesh mesh, double touchingC) {
+    HeatConduction warming(Mesh mesh, double touchingC) {
         double[] cold = new double[mesh.size];
         java.util.Arrays.fill(cold, aroundC);
         return new HeatConduction(mesh, Surroundings.steady(contactWm2K, touchingC), NOTHING, cold, 0, TOLERANCE_K);
@@ -87,7 +71,7 @@ public record Rod(
         return new HeatConduction(mesh, NOTHING, NOTHING, warmed.temperatures(), 0, TOLERANCE_K);
     }
 
-    private static double farEndC(HeatConduction rod) {
+    static double farEndC(HeatConduction rod) {
         return rod.temperatures()[rod.temperatures().length - 1];
     }
 }

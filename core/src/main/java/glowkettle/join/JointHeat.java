@@ -86,9 +86,7 @@ public record JointHeat(
         double most = limits.number(Limit.CAN_SOLDERING_C);
         double longest = longestDwell(rod, iron, most);
         double asked = request.dwellS() == null ? longest : request.dwellS().doubleValue();
-        BigDecimal can = request.dwellS() == null
-                ? null
-                : Figures.round(rod.touched(iron, asked).highestC(), 1);
+        BigDecimal can = request.dwellS() == null ? null : Figures.round(rod.highestC(iron, asked), 1);
         double cooled = request.ambientC().doubleValue() + limits.number(Limit.JOINT_COOLED_K);
         double pause = rod.coolS(iron, asked, cooled, LOOKED_S);
         BigDecimal shownLongest = BigDecimal.valueOf(longest).setScale(1, RoundingMode.DOWN);
@@ -120,12 +118,12 @@ public record JointHeat(
     private static double longestDwell(Rod rod, double ironC, double mostC) {
         double low = 0;
         double high = MOST_DWELL_S;
-        if (rod.touched(ironC, high).highestC() <= mostC) {
+        if (rod.highestC(ironC, high) <= mostC) {
             return high;
         }
         while (high - low > NEAR_S) {
             double middle = (low + high) / 2;
-            if (rod.touched(ironC, middle).highestC() <= mostC) {
+            if (rod.highestC(ironC, middle) <= mostC) {
                 low = middle;
             } else {
                 high = middle;
@@ -138,9 +136,7 @@ public record JointHeat(
         List<Moment> curve = new ArrayList<>();
         for (int i = 1; i <= MOMENTS && untilS > 0; i++) {
             double dwell = untilS * i / MOMENTS;
-            curve.add(new Moment(
-                    Figures.round(dwell, 2),
-                    Figures.round(rod.touched(ironC, dwell).highestC(), 1)));
+            curve.add(new Moment(Figures.round(dwell, 2), Figures.round(rod.highestC(ironC, dwell), 1)));
         }
         return curve;
     }

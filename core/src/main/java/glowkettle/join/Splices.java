@@ -12,7 +12,6 @@ import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -93,7 +92,7 @@ public record Splices(List<Cut> cuts, BigDecimal missingMm, List<String> remedie
     public static Result<Splices> of(Request request, ShopLimits limits) {
         List<Lengths> lengths = lengths(request);
         Way way = request.way();
-        BigDecimal halfASleeve = plain(way.sleeveMm().multiply(HALF));
+        BigDecimal halfASleeve = Figures.plain(way.sleeveMm().multiply(HALF));
         List<Cut> cuts = new ArrayList<>();
         List<String> lines = new ArrayList<>();
         BigDecimal deviceMissing = BigDecimal.ZERO;
@@ -131,11 +130,6 @@ public record Splices(List<Cut> cuts, BigDecimal missingMm, List<String> remedie
                 new Splices(cuts, deviceMissing.max(packMissing), remedies),
                 findings(deviceMissing, packMissing, remedies),
                 new Working(lines));
-    }
-
-    private static BigDecimal plain(BigDecimal figure) {
-        BigDecimal stripped = figure.stripTrailingZeros();
-        return stripped.setScale(Math.max(0, stripped.scale()), RoundingMode.UNNECESSARY);
     }
 
     private static List<Lengths> lengths(Request request) {

@@ -1,5 +1,6 @@
 package glowkettle.open;
 
+import glowkettle.finding.Figures;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -19,13 +20,6 @@ record PlanCosts(BigDecimal bitMinutes, BigDecimal flipMinutes, BigDecimal liveW
     }
 
     static BigDecimal minutes(long units) {
-        return BigDecimal.valueOf(units, DECIMALS)
-                .stripTrailingZeros()
-                .setScale(scaleOf(units), RoundingMode.UNNECESSARY);
-    }
-
-    private static int scaleOf(long units) {
-        return Math.max(
-                0, BigDecimal.valueOf(units, DECIMALS).stripTrailingZeros().scale());
+        return Figures.plain(BigDecimal.valueOf(units, DECIMALS));
     }
 }

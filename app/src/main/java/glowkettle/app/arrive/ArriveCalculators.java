@@ -22,10 +22,10 @@ class ArriveCalculators implements Calculators {
                                 PressureHold.Log.class,
                                 PressureHold.class,
                                 PressureHold::judge)
-                        .drawnBy((log, held, limits) -> log.samples().isEmpty()
+                        .plottedBy((log, held, limits) -> log.samples().isEmpty()
                                 ? null
-                                : Calculator.Drawn.of(HoldChart.of(
-                                        log.targetKpa(), log.samples().getLast().seconds(), log, null))),
+                                : HoldChart.of(
+                                        log.targetKpa(), log.samples().getLast().seconds(), log, null)),
                 new Calculator<>(
                         STAGE,
                         "quote",

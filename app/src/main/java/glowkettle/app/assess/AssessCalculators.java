@@ -85,13 +85,13 @@ class AssessCalculators implements Calculators {
                                 SwellTrend.Readings.class,
                                 SwellTrend.class,
                                 SwellTrend::of)
-                        .drawnBy((asked, trend, limits) -> Calculator.Drawn.of(TrendChart.of(
+                        .plottedBy((asked, trend, limits) -> TrendChart.of(
                                 "Size",
                                 asked.readings(),
                                 asked.limitMm(),
                                 "limit",
                                 trend,
-                                new Words(shop.zone(), clock.instant())))),
+                                new Words(shop.zone(), clock.instant()))),
                 new Calculator<>(
                         STAGE,
                         "run-down",

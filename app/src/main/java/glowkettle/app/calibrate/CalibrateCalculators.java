@@ -39,9 +39,8 @@ class CalibrateCalculators implements Calculators {
                                 ClockQuestion.class,
                                 ClockPlan.Outcome.class,
                                 (question, limits) -> ClockPlan.plan(question.request(limits), limits))
-                        .drawnBy((question, plan, limits) -> switch (plan) {
-                            case ClockPlan.Outcome.Planned planned ->
-                                Calculator.Drawn.of(ClockChart.of(planned, question.hours()));
+                        .plottedBy((question, plan, limits) -> switch (plan) {
+                            case ClockPlan.Outcome.Planned planned -> ClockChart.of(planned, question.hours());
                             case ClockPlan.Outcome.NoFit none -> null;
                         }),
                 new Calculator<>(

@@ -28,6 +28,7 @@ import org.springframework.web.servlet.View;
  */
 @Controller
 class EntryController {
+    private static final String ENTRY = "/jobs/{number:[0-9]{1,15}}/{path:[a-z]+}/{kind:[a-z-]+}";
     private static final String AHEAD = "Drawn-Ahead";
     private static final View NOTHING = (model, request, response) -> response.setStatus(HttpStatus.NO_CONTENT.value());
 
@@ -41,7 +42,7 @@ class EntryController {
         this.completion = completion;
     }
 
-    @PostMapping("/jobs/{number:[0-9]{1,15}}/{path:[a-z]+}/{kind:[a-z-]+}")
+    @PostMapping(ENTRY)
     String write(
             @PathVariable long number,
             @PathVariable String path,
@@ -76,7 +77,7 @@ class EntryController {
      * The same page as it will stand when this form has been taken, for the browser to show at the tap. Nothing is written;
      * where another page would come, or none of this would be taken, there is nothing to show.
      */
-    @PostMapping(path = "/jobs/{number:[0-9]{1,15}}/{path:[a-z]+}/{kind:[a-z-]+}", headers = AHEAD)
+    @PostMapping(path = ENTRY, headers = AHEAD)
     ModelAndView ahead(
             @PathVariable long number,
             @PathVariable String path,

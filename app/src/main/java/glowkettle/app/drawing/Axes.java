@@ -82,7 +82,8 @@ public record Axes(Sheet sheet, Range across, Range up) {
         return line(points, across, high) + line(back, across, low).replaceFirst("M", "L") + "Z";
     }
 
-    private static double tenth(double value) {
+    /** Pixels as a drawing spells them. */
+    public static double tenth(double value) {
         return Math.round(value * 10) / 10.0;
     }
 }

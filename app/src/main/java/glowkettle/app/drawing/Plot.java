@@ -105,7 +105,12 @@ public record Plot(
     }
 
     /** A mark under the drawing; the first and the last keep within its edges. */
-    public record Tick(double x, String words, String anchor) {}
+    public record Tick(double x, String words, String anchor) {
+        /** One of those from 0 to the last. */
+        public static Tick at(int tick, int last, double x, String words) {
+            return new Tick(x, words, tick == 0 ? "start" : tick == last ? "end" : "middle");
+        }
+    }
 
     /** What a pen means. */
     public record Key(String pen, boolean shade, String words) {}

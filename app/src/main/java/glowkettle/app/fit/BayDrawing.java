@@ -1,5 +1,6 @@
 package glowkettle.app.fit;
 
+import glowkettle.app.drawing.Axes;
 import glowkettle.cell.Box;
 import glowkettle.finding.Figures;
 import glowkettle.fit.GrowthRoom;
@@ -100,7 +101,7 @@ public record BayDrawing(List<View> views, int height, String timesAsThick, Stri
         Rect pack = inTheMiddle(length.packMm(), width.packMm(), scale, scale, top + tall / 2);
         return new View(
                 length.words() + ". " + width.words() + ".",
-                tenth(top + tall + WORDS),
+                Axes.tenth(top + tall + WORDS),
                 bay,
                 pack,
                 new Rect(0, 0, 0, 0),
@@ -115,7 +116,7 @@ public record BayDrawing(List<View> views, int height, String timesAsThick, Stri
         Rect growth = standing(length.packMm(), thickness.neededMm(), scale, upScale, pack.y());
         return new View(
                 "%s, %s to grow.".formatted(thickness.words(), Figures.withUnit(thickness.neededMm(), "mm")),
-                tenth(floor + WORDS),
+                Axes.tenth(floor + WORDS),
                 bay,
                 pack,
                 growth,
@@ -133,10 +134,6 @@ public record BayDrawing(List<View> views, int height, String timesAsThick, Stri
     }
 
     private static Rect rect(double width, double height, double y) {
-        return new Rect(tenth((WIDTH - width) / 2), tenth(y), tenth(width), tenth(height));
-    }
-
-    private static double tenth(double value) {
-        return Math.round(value * 10) / 10.0;
+        return new Rect(Axes.tenth((WIDTH - width) / 2), Axes.tenth(y), Axes.tenth(width), Axes.tenth(height));
     }
 }

@@ -1,6 +1,5 @@
 package glowkettle.app.fit;
 
-import glowkettle.app.drawing.Plot;
 import glowkettle.app.sums.Calculator;
 import glowkettle.app.sums.Calculators;
 import glowkettle.fit.GrowthRoom;
@@ -71,9 +70,6 @@ class FitCalculators implements Calculators {
                                 Worth.Request.class,
                                 Worth.class,
                                 Worth::of)
-                        .drawnBy((asked, answer, limits) -> {
-                            Plot drawn = WorthChart.of(asked, answer, limits);
-                            return drawn == null ? null : Calculator.Drawn.of(drawn);
-                        }));
+                        .plottedBy(WorthChart::of));
     }
 }

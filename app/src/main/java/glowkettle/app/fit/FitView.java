@@ -26,13 +26,16 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Fit as it is drawn: the label, the comparison it gave, and whether the new pack may be taken. */
-public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
+public record FitView(
+        JobFile job,
+        Containers.@Nullable Proposal putAway,
+        @Nullable BayDrawing bay) {
     static FitView of(JobFile job, Containers containers) {
         boolean onTheBench = job.liftedOut()
                 && Isolating.of(job).stored().isEmpty()
                 && !Fitting.of(job).keepsPack()
                 && !job.closed();
-        return new FitView(job, onTheBench ? containers.proposal(job) : null);
+        return new FitView(job, onTheBench ? containers.proposal(job) : null, bay(job));
     }
 
     public PackData pack() {
@@ -55,13 +58,13 @@ public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
     }
 
     /** The pack that was read last, in its bay; nothing until all three of its sizes are known, and while it is looked at. */
-    public @Nullable BayDrawing bay() {
-        return lookFirst()
+    private static @Nullable BayDrawing bay(JobFile job) {
+        return lookFirst(job)
                 ? null
                 : Fitting.of(job)
                         .offered()
                         .flatMap(label -> label.size().box())
-                        .map(pack -> BayDrawing.of(pack, pack().bay(), job.limits()))
+                        .map(pack -> BayDrawing.of(pack, job.model().pack().bay(), job.limits()))
                         .orElse(null);
     }
 
@@ -82,15 +85,19 @@ public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
     }
 
     public boolean takeable() {
-        return fits() && sound() && job.liftedOut();
+        return fits(job) && sound(job) && job.liftedOut();
     }
 
     public boolean takeOutFirst() {
-        return fits() && sound() && !job.liftedOut();
+        return fits(job) && sound(job) && !job.liftedOut();
     }
 
     public boolean lookFirst() {
-        return fits() && !sound();
+        return lookFirst(job);
+    }
+
+    private static boolean lookFirst(JobFile job) {
+        return fits(job) && !sound(job);
     }
 
     public @Nullable String fallen() {
@@ -143,7 +150,7 @@ public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
         }
     }
 
-    private boolean fits() {
+    private static boolean fits(JobFile job) {
         return Fitting.of(job)
                         .comparison()
                         .filter(comparison -> comparison.result().verdict().compareTo(Verdict.ASK) < 0)
@@ -151,7 +158,7 @@ public record FitView(JobFile job, Containers.@Nullable Proposal putAway) {
                 && !Fitting.of(job).packChosen();
     }
 
-    private boolean sound() {
+    private static boolean sound(JobFile job) {
         return job.newPackTier()
                 .filter(judged -> judged.result().tier() == Tier.CLEAR)
                 .isPresent();

@@ -110,10 +110,7 @@ final class WorthChart {
 
     private Plot.Tick year(int step) {
         double years = line.horizonYears() * step / YEARS;
-        return new Plot.Tick(
-                axes.x(years),
-                Figures.of(years, 1) + (step == YEARS ? " years" : ""),
-                step == 0 ? "start" : step == YEARS ? "end" : "middle");
+        return Plot.Tick.at(step, YEARS, axes.x(years), Figures.of(years, 1) + (step == YEARS ? " years" : ""));
     }
 
     private Plot.Table table() {

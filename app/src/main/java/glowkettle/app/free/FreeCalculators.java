@@ -1,5 +1,6 @@
 package glowkettle.app.free;
 
+import glowkettle.app.drawing.Plot;
 import glowkettle.app.sums.Calculator;
 import glowkettle.app.sums.Calculators;
 import glowkettle.free.Bending;
@@ -28,7 +29,7 @@ class FreeCalculators implements Calculators {
                                 HeatWindow.Request.class,
                                 HeatWindow.class,
                                 HeatWindow::of)
-                        .drawnBy((request, window, limits) -> drawn(request, window, limits)),
+                        .plottedBy(FreeCalculators::plot),
                 new Calculator<>(
                         STAGE,
                         "heat-settings",
@@ -43,7 +44,7 @@ class FreeCalculators implements Calculators {
                                 Refit.Request.class,
                                 Refit.class,
                                 Refit::of)
-                        .drawnBy((request, refit, limits) -> drawn(request.heating(), refit.window(), limits)),
+                        .plottedBy((request, refit, limits) -> plot(request.heating(), refit.window(), limits)),
                 new Calculator<>(
                         STAGE,
                         "ladder",
@@ -74,7 +75,7 @@ class FreeCalculators implements Calculators {
                         LeadOrder::of));
     }
 
-    private static Calculator.Drawn drawn(HeatWindow.Request request, HeatWindow window, ShopLimits limits) {
-        return Calculator.Drawn.of(HeatChart.of(request.stack(), window, HeatChart.Course.of(window), limits));
+    private static Plot plot(HeatWindow.Request request, HeatWindow window, ShopLimits limits) {
+        return HeatChart.of(request.stack(), window, HeatChart.Course.of(window), limits);
     }
 }

@@ -1,6 +1,5 @@
 package glowkettle.app.join;
 
-import glowkettle.app.drawing.Plot;
 import glowkettle.app.sums.Calculator;
 import glowkettle.app.sums.Calculators;
 import glowkettle.join.JointHeat;
@@ -53,10 +52,7 @@ class JoinCalculators implements Calculators {
                                 JointHeat.Request.class,
                                 JointHeat.class,
                                 JointHeat::of)
-                        .drawnBy((asked, heat, limits) -> {
-                            Plot drawn = JointChart.of(asked, heat, limits);
-                            return drawn == null ? null : Calculator.Drawn.of(drawn);
-                        }),
+                        .plottedBy(JointChart::of),
                 new Calculator<>(
                         STAGE,
                         "strip",

@@ -52,7 +52,11 @@ final class JointChart {
                                         moment -> moment.dwellS().doubleValue(),
                                         moment -> moment.canC().doubleValue()))),
                 IntStream.rangeClosed(0, TICKS)
-                        .mapToObj(tick -> tick(axes, until * tick / TICKS, tick))
+                        .mapToObj(tick -> Plot.Tick.at(
+                                tick,
+                                TICKS,
+                                axes.x(until * tick / TICKS),
+                                Figures.withUnit(until * tick / TICKS, 1, "s")))
                         .toList(),
                 List.of(new Plot.Key("can", false, "the can at the tag"), new Plot.Key("borne", true, "borne")),
                 Plot.Table.of(
@@ -61,12 +65,5 @@ final class JointChart {
                         curve,
                         moment -> List.of(
                                 Figures.withUnit(moment.dwellS(), "s"), Figures.withUnit(moment.canC(), "°C"))));
-    }
-
-    private static Plot.Tick tick(Axes axes, double seconds, int tick) {
-        return new Plot.Tick(
-                axes.x(seconds),
-                Figures.withUnit(seconds, 1, "s"),
-                tick == 0 ? "start" : tick == TICKS ? "end" : "middle");
     }
 }

@@ -1,5 +1,6 @@
 package glowkettle.app.join;
 
+import glowkettle.app.drawing.Axes;
 import glowkettle.finding.Figures;
 import glowkettle.join.Splices;
 import java.math.BigDecimal;
@@ -29,12 +30,13 @@ public record SplicesDrawing(List<Conductor> conductors, int height, String says
         List<Conductor> conductors = IntStream.range(0, answer.cuts().size())
                 .mapToObj(i -> {
                     Splices.Cut cut = answer.cuts().get(i);
-                    double joint = tenth(PAD_X + Math.min(ACROSS, cut.deviceMm().doubleValue() * scale));
+                    double joint =
+                            Axes.tenth(PAD_X + Math.min(ACROSS, cut.deviceMm().doubleValue() * scale));
                     return new Conductor(
                             TOP + i * APART,
                             joint,
-                            tenth(joint - sleeve / 2),
-                            tenth(sleeve),
+                            Axes.tenth(joint - sleeve / 2),
+                            Axes.tenth(sleeve),
                             Figures.withUnit(cut.deviceMm(), "mm"),
                             Figures.withUnit(cut.packMm(), "mm"),
                             cut.enough());
@@ -46,9 +48,5 @@ public record SplicesDrawing(List<Conductor> conductors, int height, String says
                 conductors.stream()
                         .map(one -> "device %s, pack %s".formatted(one.device(), one.pack()))
                         .collect(Collectors.joining("; ", "Cut, one conductor after the other: ", "")));
-    }
-
-    private static double tenth(double pixels) {
-        return Math.round(pixels * 10) / 10.0;
     }
 }

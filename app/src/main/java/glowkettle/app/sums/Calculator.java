@@ -46,14 +46,24 @@ public record Calculator<T extends Record, R>(
      *
      * @param template without ending, such as {@code free/heat}
      */
-    public record Drawn(String template, Object view) {
-        public static Drawn of(Plot plot) {
-            return new Drawn("drawing/plot", plot);
-        }
+    public record Drawn(String template, Object view) {}
+
+    /** Plots an answer. */
+    public interface Plotting<T, R> {
+        /** Null where this answer cannot be plotted. */
+        @Nullable
+        Plot plot(T asked, R answer, ShopLimits limits);
     }
 
     public Calculator<T, R> drawnBy(Picture<T, R> drawing) {
         return new Calculator<>(stage, name, summary, takes, answers, rule, drawing);
+    }
+
+    public Calculator<T, R> plottedBy(Plotting<T, R> plotting) {
+        return drawnBy((asked, answer, limits) -> {
+            Plot plot = plotting.plot(asked, answer, limits);
+            return plot == null ? null : new Drawn("drawing/plot", plot);
+        });
     }
 
     public String path() {
