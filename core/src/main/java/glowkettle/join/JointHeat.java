@@ -10,6 +10,7 @@ import glowkettle.finding.Within;
 import glowkettle.finding.Working;
 import glowkettle.heat.Rod;
 import glowkettle.limits.Limit;
+import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -35,7 +36,9 @@ public record JointHeat(
         List<Ranked> schools) {
     private static final double MM = 1e-3;
     private static final double MM2 = 1e-6;
-    private static final double LOOKED_S = 900;
+    /** Longer than this a pause is not looked for. */
+    public static final int LOOKED_S = 900;
+
     private static final double MOST_DWELL_S = 30;
     private static final double NEAR_S = 0.01;
     private static final int MOMENTS = 12;
@@ -66,7 +69,12 @@ public record JointHeat(
             @Says("Heat the can takes at the tag; the shop's when not said")
             @Within(min = "0", max = "100", unit = "J/K")
             @Nullable
-            BigDecimal canJK) {}
+            BigDecimal canJK) {
+        /** The same tag, for another dwell. */
+        public Request with(BigDecimal otherDwellS) {
+            return new Request(lengthMm, widthMm, thicknessMm, wettedMm2, ironC, ambientC, otherDwellS, canJK);
+        }
+    }
 
     /** How warm the can gets at most by a dwell. */
     public record Moment(BigDecimal dwellS, BigDecimal canC) {}
@@ -79,7 +87,13 @@ public record JointHeat(
         schools = List.copyOf(schools);
     }
 
+    private static final Remembered<Request, Result<JointHeat>> HEATS = new Remembered<>(200, JointHeat::reckoned);
+
     public static Result<JointHeat> of(Request request, ShopLimits limits) {
+        return HEATS.of(request, limits);
+    }
+
+    private static Result<JointHeat> reckoned(Request request, ShopLimits limits) {
         Rod rod = rod(request, limits);
         double iron = Objects.requireNonNullElseGet(request.ironC(), () -> limits.of(Limit.IRON_C))
                 .doubleValue();

@@ -106,7 +106,7 @@ public record LeadFinder(
 
             @Says("Reading, V or Ω") @Within(min = "-150", max = "10000000")
             BigDecimal value) {
-        private Measurement measurement() {
+        public Measurement measurement() {
             return new Measurement(from, to, kind);
         }
     }

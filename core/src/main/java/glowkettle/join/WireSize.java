@@ -87,7 +87,7 @@ public record WireSize(BigDecimal sectionMm2, BigDecimal dropV, BigDecimal dropP
     }
 
     /** How hard a joint of such a wire is pulled to try it. */
-    static BigDecimal tugN(BigDecimal sectionMm2, ShopLimits limits) {
+    public static BigDecimal tugN(BigDecimal sectionMm2, ShopLimits limits) {
         return sectionMm2.divide(limits.of(Limit.TUG_MM2_PER_N), 1, RoundingMode.HALF_UP);
     }
 

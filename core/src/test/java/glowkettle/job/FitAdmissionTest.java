@@ -151,16 +151,6 @@ class FitAdmissionTest {
     }
 
     @Test
-    void aPackWithAPlugHasNoLeadsToMeasure() {
-        Bench bench = offered();
-
-        refused(
-                bench.refusal(new FitEntry.NewLeadsMeasured(List.of(
-                        new FitEntry.NewLead("black", figure("0")), new FitEntry.NewLead("red", figure("7.6"))))),
-                "has no soldered leads");
-    }
-
-    @Test
     void aStepThatIsTakenBackFreesTheChoiceAgain() {
         Bench bench = new Bench().assessed().torn().measured();
 

@@ -31,5 +31,9 @@ public enum DemoJob {
     /** Solvent soaks under its pack. */
     SOLVENT_WET,
     /** Has a screw that its model does not have. */
-    OTHER_SCREW
+    OTHER_SCREW,
+    /** Its new pack's leads have other colours. */
+    TELLING_APART,
+    /** Its controller moves to a new cell. */
+    MOVING_BOARD
 }

@@ -48,6 +48,7 @@ public final class DemoJobs {
         jobs.watchedSwelling();
         jobs.declined();
         FreeingJobs.play(jobs::promised, world.now());
+        JoiningJobs.play(jobs::promised);
     }
 
     private Play job(int daysAgo, String model, String owner, Symptom... symptoms) {

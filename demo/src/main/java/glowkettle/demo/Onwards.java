@@ -46,6 +46,7 @@ public final class Onwards {
             case "arrive", "assess" -> reading(job);
             case "open", "free" -> Opening.of(job).nextStep().map(step -> inwards(job, step.operation()));
             case "fit" -> fit(job);
+            case "join" -> JoinSteps.next(job);
             case "wayback" -> ClosingUp.of(job).nextStepBack().map(step -> backwards(job, step));
             case "prove" ->
                 Proving.of(job).checks().stream()
@@ -163,11 +164,6 @@ public final class Onwards {
     }
 
     private static Entry backwards(JobFile job, WayBack.Step step) {
-        if (job.model().leadsOf(step.id()).isPresent()
-                && !Fitting.of(job).keepsPack()
-                && Fitting.of(job).newLeads().isEmpty()) {
-            return FreeingSteps.measured(job.model());
-        }
         List<String> empty = JobTray.of(job).tray().result().emptyHoles();
         List<Tray.Placement> placements = job.model().anatomy().fastenersOf(step.id()).stream()
                 .map(fastener -> fastener.id())

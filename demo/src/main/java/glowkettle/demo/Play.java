@@ -23,7 +23,6 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.fit.FitEntry;
-import glowkettle.job.fit.Fitting;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.isolation.Isolating;
 import glowkettle.job.isolation.IsolationEntry;
@@ -275,9 +274,8 @@ public final class Play {
                     || plan.steps().size() - ClosingUp.of(file()).stepsBack().size() <= left) {
                 return this;
             }
-            if (file().model().leadsOf(step.get().id()).isPresent()
-                    && Fitting.of(file()).newLeads().isEmpty()) {
-                write(FreeingSteps.measured(file().model()));
+            if (file().model().leadsOf(step.get().id()).isPresent()) {
+                joined();
             }
             List<String> empty = JobTray.of(file()).tray().result().emptyHoles();
             List<Tray.Placement> placements = file()
@@ -293,6 +291,14 @@ public final class Play {
             }
             write(new WayBackEntry.StepBack(step.get().id()));
         }
+    }
+
+    /** Leads told apart, soldered and pulled. */
+    public Play joined() {
+        for (Optional<Entry> next = JoinSteps.next(file()); next.isPresent(); next = JoinSteps.next(file())) {
+            write(next.get());
+        }
+        return this;
     }
 
     public Play proved(int left) {

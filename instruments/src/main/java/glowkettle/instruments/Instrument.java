@@ -68,4 +68,12 @@ public final class Instrument {
                     "The instrument answered '%s', which is not a row of figures".formatted(answer), e);
         }
     }
+
+    static BigDecimal figure(String answer) throws InstrumentSilent {
+        try {
+            return new BigDecimal(answer.strip());
+        } catch (NumberFormatException e) {
+            throw new InstrumentSilent("The instrument answered '%s', which is no figure".formatted(answer), e);
+        }
+    }
 }

@@ -15,11 +15,14 @@ import java.time.Duration;
 import java.util.HexFormat;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Simulated instruments on a loopback port: a gauge reader, calipers, a probe and a pressure tester. Each query has one line
+ * Simulated instruments on a loopback port: a gauge reader and programmer, calipers, a probe, a pressure tester, a meter, and a
+ * welder with a pull gauge. Each query has one line
  * of answer, which the bench that is simulated sets; unknown queries answer {@code ERR}. Any process of this machine reaches
  * the port, so a connection begins with a token that only {@link #instrument} knows; without it nothing is answered.
  */
@@ -31,6 +34,8 @@ public final class SimulatedBench implements AutoCloseable {
     private final ServerSocket server;
     private final String token;
     private final Map<String, Supplier<String>> answers = new ConcurrentHashMap<>();
+    private final Map<String, UnaryOperator<String>> commands = new ConcurrentHashMap<>();
+    private final AtomicReference<@Nullable Lost> lost = new AtomicReference<>();
 
     public SimulatedBench() throws IOException {
         byte[] secret = new byte[TOKEN_BYTES];
@@ -54,6 +59,28 @@ public final class SimulatedBench implements AutoCloseable {
     public void show(String query, String answer) {
         show(query, () -> answer);
     }
+
+    /** What becomes of what follows a command, and what is answered to it. */
+    public void obey(String command, UnaryOperator<String> obeyed) {
+        commands.put(command, obeyed);
+    }
+
+    /** A gauge on the bench from now on. */
+    public void lay(SimulatedGauge gauge) {
+        show(GaugeProgrammer.QUERY, gauge::read);
+        obey(GaugeProgrammer.COMMAND, gauge::write);
+    }
+
+    /**
+     * For practice: the link is lost once, at this command or query.
+     *
+     * @param obeyed whether the instrument still does what it was told, and only its answer is lost
+     */
+    public void loseLinkOnce(String command, boolean obeyed) {
+        lost.set(new Lost(command, obeyed));
+    }
+
+    private record Lost(String command, boolean obeyed) {}
 
     /** What the instrument shows whenever it is asked from now on. */
     public void show(String query, Supplier<String> answer) {
@@ -80,13 +107,29 @@ public final class SimulatedBench implements AutoCloseable {
                 return;
             }
             for (String query = line(in); query != null; query = line(in)) {
-                writer.write(
-                        answers.getOrDefault(query, () -> "ERR unknown query").get() + "\n");
+                Lost breaking = lost.get();
+                if (breaking != null && query.startsWith(breaking.command()) && lost.compareAndSet(breaking, null)) {
+                    if (breaking.obeyed()) {
+                        answer(query);
+                    }
+                    return;
+                }
+                writer.write(answer(query) + "\n");
                 writer.flush();
             }
         } catch (IOException ignored) {
             // The other side went away; the next question opens a new connection.
         }
+    }
+
+    private String answer(String query) {
+        Supplier<String> shown = answers.get(query);
+        if (shown != null) {
+            return shown.get();
+        }
+        int space = query.indexOf(' ');
+        UnaryOperator<String> obeyed = space < 0 ? null : commands.get(query.substring(0, space));
+        return obeyed == null ? "ERR unknown query" : obeyed.apply(query.substring(space + 1));
     }
 
     private static @Nullable String line(InputStream in) throws IOException {

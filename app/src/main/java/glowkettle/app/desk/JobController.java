@@ -51,7 +51,7 @@ class JobController {
         Stage stage =
                 OrderOfWork.CHAPTERS.stage(path).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         FilledForm filled = read != null
-                ? readings.read(number, read, stage)
+                ? readings.read(number, read, stage, request.getParameterMap())
                 : put != null
                         ? new FilledForm(put, request.getParameterMap(), List.of(), List.of())
                         : FilledForm.asking(request.getParameterMap());

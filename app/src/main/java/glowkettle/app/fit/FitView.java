@@ -112,10 +112,6 @@ public record FitView(
         return job.model().housing().leads() != null;
     }
 
-    public FitEntry.@Nullable NewLeadsMeasured newLeads() {
-        return Fitting.of(job).newLeads().orElse(null);
-    }
-
     public boolean severalCells() {
         return job.model().pack().ratings().series().intValue() > 1;
     }

@@ -5,6 +5,7 @@ import glowkettle.arrive.Symptom;
 import glowkettle.assess.Tier;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Figures;
+import glowkettle.fit.Honesty;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
@@ -15,10 +16,12 @@ import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.handback.Signatures;
+import glowkettle.job.join.Transplanting;
 import glowkettle.job.open.FastenerLog;
 import glowkettle.job.open.Opening;
 import glowkettle.job.prove.Proving;
 import glowkettle.job.wayback.JobTray;
+import glowkettle.job.wayback.Sealing;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -94,7 +97,7 @@ public record OwnersSheet(
             String lot = label.printed().lot() == null
                     ? ""
                     : ", lot " + label.printed().lot();
-            done.add("New pack fitted: %s, %s%s."
+            done.add("New pack fitted: %s, %s by its label%s."
                     .formatted(volts(label), mah(label.printed().capacityMah()), lot));
         });
         Fitting.of(job)
@@ -103,12 +106,17 @@ public record OwnersSheet(
                 .map(result -> result.result())
                 .map(PackComparison.Comparison::honesty)
                 .ifPresent(honesty -> done.add("Its label is "
-                        + honesty.belief().words() + "; such a body holds at most " + mah(honesty.mostMah()) + "."));
+                        + honesty.belief().words() + "; such a body holds at most " + mah(honesty.mostMah())
+                        + (honesty.belief() == Honesty.Belief.NOT_CREDIBLE
+                                ? ", and that is what was reckoned with."
+                                : ".")));
+        done.addAll(Transplanting.of(job).ownersLines());
         if (Opening.of(job).goesBackAsItCame()) {
             done.add("Nothing: the quote was declined, and it was not opened.");
         } else if (Fitting.of(job).keepsPack()) {
             done.add("The pack it came with is in it again; it was disconnected to reach something else.");
         }
+        Sealing.of(job).seal().ifPresent(seal -> done.add(seal.result().forTheOwner()));
         int fasteners = JobTray.of(job).tray().result().out();
         if (fasteners > 0) {
             done.add("%s screws came out, %s went back."

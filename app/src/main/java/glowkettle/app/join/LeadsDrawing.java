@@ -41,12 +41,21 @@ public record LeadsDrawing(List<Wire> wires, List<Spot> pads, List<Join> joins, 
     public record Spot(String pad, int x, String colour, String colourWords) {}
 
     /** From a lead's end to its pad. */
-    public record Join(int fromX, int toX, String colour) {}
+    public record Join(int fromX, int toX, String colour, boolean due) {}
 
     static LeadsDrawing of(LeadFinder.Request asked, LeadFinder found) {
+        return of(asked, found, found.next(), null);
+    }
+
+    /**
+     * @param probes where they go now
+     * @param due the pad that is soldered now
+     */
+    static LeadsDrawing of(
+            LeadFinder.Request asked, LeadFinder found, LeadFinder.@Nullable Measurement probes, @Nullable String due) {
         List<Spot> pads = pads(asked);
         List<Wire> wires = IntStream.range(0, asked.leads().size())
-                .mapToObj(i -> wire(asked, found, i))
+                .mapToObj(i -> wire(asked, found, probes, i))
                 .toList();
         List<Join> joins = new ArrayList<>();
         for (int i = 0; i < found.table().size(); i++) {
@@ -55,14 +64,15 @@ public record LeadsDrawing(List<Wire> wires, List<Spot> pads, List<Join> joins, 
             pads.stream()
                     .filter(spot -> spot.pad().equals(pad))
                     .findFirst()
-                    .ifPresent(spot -> joins.add(new Join(wire.x(), spot.x(), wire.colour())));
+                    .ifPresent(spot -> joins.add(new Join(
+                            wire.x(), spot.x(), wire.colour(), spot.pad().equals(due))));
         }
-        return new LeadsDrawing(wires, pads, joins, says(wires, found.next()));
+        return new LeadsDrawing(wires, pads, joins, says(wires, probes));
     }
 
-    private static Wire wire(LeadFinder.Request asked, LeadFinder found, int lead) {
+    private static Wire wire(
+            LeadFinder.Request asked, LeadFinder found, LeadFinder.@Nullable Measurement next, int lead) {
         LeadFinder.NewLead own = asked.leads().get(lead);
-        LeadFinder.Measurement next = found.next();
         String probe = next == null
                 ? ""
                 : next.from().equals(own.id()) ? "red" : next.to().equals(own.id()) ? "black" : "";

@@ -1,23 +1,38 @@
 package glowkettle.app.shop;
 
+import glowkettle.finding.Figures;
 import glowkettle.heat.Refit;
 import glowkettle.instruments.Calipers;
+import glowkettle.instruments.GaugeProgrammer;
 import glowkettle.instruments.GaugeReader;
 import glowkettle.instruments.InstrumentSilent;
+import glowkettle.instruments.Multimeter;
 import glowkettle.instruments.PressureTester;
 import glowkettle.instruments.Probe;
 import glowkettle.instruments.SimulatedBench;
+import glowkettle.instruments.SimulatedGauge;
+import glowkettle.instruments.SpotWelder;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.free.BenchClocks;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.join.JoinEntry;
+import glowkettle.job.join.Transplanting;
+import glowkettle.join.GaugeData;
+import glowkettle.join.LeadFinder;
+import glowkettle.join.LeadsInside;
+import glowkettle.library.Lead;
+import glowkettle.library.Leads;
 import glowkettle.library.PackData;
+import glowkettle.limits.Limit;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.StringJoiner;
 import org.springframework.beans.factory.DisposableBean;
@@ -31,7 +46,11 @@ import org.springframework.stereotype.Component;
 public class BenchInstruments implements DisposableBean {
     private static final Duration PATIENCE = Duration.ofSeconds(2);
 
+    /** Over this share of its levels the simulated welder burns holes. */
+    private static final double BURNS_AT = 0.75;
+
     private final SimulatedBench bench;
+    private final Map<Long, SimulatedGauge> gauges = new HashMap<>();
 
     BenchInstruments() throws IOException {
         bench = new SimulatedBench();
@@ -98,6 +117,75 @@ public class BenchInstruments implements DisposableBean {
                 .orElse(21.0);
         bench.show(Probe.QUERY, rounded(shownC + off, 1));
         return new Probe(bench.instrument(PATIENCE)).readC();
+    }
+
+    /** The new pack's leads lie the other way round than the device's; what the meter says of two of them. */
+    public synchronized BigDecimal metered(JobFile job, List<LeadFinder.NewLead> leads, LeadFinder.Measurement wanted)
+            throws InstrumentSilent {
+        Leads held = job.model().housing().leads();
+        LeadsInside inside = LeadsInside.mirrored(
+                leads.stream().map(LeadFinder.NewLead::id).toList(),
+                held == null ? List.of() : held.leads().stream().map(Lead::role).toList(),
+                job.model().pack().ratings().series().intValue());
+        Multimeter.Function function = Multimeter.Function.valueOf(wanted.kind().name());
+        bench.show(
+                function.query(wanted.from(), wanted.to()),
+                () -> inside.reads(wanted).map(BigDecimal::toPlainString).orElse("ERR open lead"));
+        return new Multimeter(bench.instrument(PATIENCE)).read(function, wanted.from(), wanted.to());
+    }
+
+    /** Too little energy tears off, too much burns through; where that lies differs from strip to strip. */
+    public synchronized SpotWelder.Trials pulls(JobFile job, JoinEntry.WelderSet set, BigDecimal level)
+            throws InstrumentSilent {
+        SplittableRandom random = new SplittableRandom(job.number() * 53 + level.intValue());
+        int steps = set.highestLevel().subtract(set.lowestLevel()).intValue() + 1;
+        double share = (level.doubleValue() - set.lowestLevel().doubleValue() + 1) / steps;
+        double strongest = 260 * set.thicknessMm().doubleValue();
+        bench.show(
+                SpotWelder.query(level.intValue()),
+                () -> share > BURNS_AT && random.nextDouble() < 0.5
+                        ? SpotWelder.BURNT
+                        : rounded(strongest * Math.min(1, 0.35 + share) * (0.94 + random.nextDouble(0.12)), 1));
+        return new SpotWelder(bench.instrument(PATIENCE))
+                .pull(level.intValue(), job.limits().of(Limit.WELD_PULLS).intValue());
+    }
+
+    /** The gauge on the controller board of this job; what it was told stays in it. */
+    public synchronized GaugeProgrammer programmer(JobFile job) {
+        bench.lay(gauges.computeIfAbsent(
+                job.number(),
+                anew -> new SimulatedGauge(Transplanting.of(job)
+                        .readLast()
+                        .map(BenchInstruments::data)
+                        .orElseGet(() -> worn(job)))));
+        return new GaugeProgrammer(bench.instrument(PATIENCE));
+    }
+
+    public static GaugeProgrammer.Data data(GaugeData gauge) {
+        return new GaugeProgrammer.Data(
+                gauge.designCapacityMah(),
+                gauge.fullChargeCapacityMah(),
+                gauge.cycleCount(),
+                gauge.serial(),
+                gauge.manufactured(),
+                gauge.firstUse());
+    }
+
+    private static GaugeProgrammer.Data worn(JobFile job) {
+        SplittableRandom random = new SplittableRandom(job.number() * 61);
+        BigDecimal design = job.model().pack().ratings().capacityMah();
+        return new GaugeProgrammer.Data(
+                design,
+                Figures.round(design.doubleValue() * (0.5 + random.nextDouble(0.25)), 0),
+                BigDecimal.valueOf(400 + random.nextInt(500)),
+                "%05d".formatted(random.nextInt(100_000)),
+                "2022-0%s-1%s".formatted(1 + random.nextInt(9), random.nextInt(10)),
+                "2022-1%s-0%s".formatted(random.nextInt(3), 1 + random.nextInt(9)));
+    }
+
+    /** For practice and tests: the link is lost once, at this command, before or after it is obeyed. */
+    public void loseLinkOnce(String command, boolean obeyed) {
+        bench.loseLinkOnce(command, obeyed);
     }
 
     private static String rounded(double value, int decimals) {

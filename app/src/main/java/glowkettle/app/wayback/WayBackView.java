@@ -7,6 +7,7 @@ import glowkettle.finding.Result;
 import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.fit.Fitting;
+import glowkettle.job.join.Joining;
 import glowkettle.job.open.FastenerLog;
 import glowkettle.job.photo.JobPhotos;
 import glowkettle.job.wayback.ClosingUp;
@@ -85,6 +86,14 @@ public record WayBackView(
 
     public List<StuckFastener> stuck() {
         return StuckFastener.of(job, holes);
+    }
+
+    /** The leads of this step are told apart and soldered on a page of their own. */
+    public boolean joinsFirst() {
+        return step != null
+                && job.model().leadsOf(step.id()).isPresent()
+                && Joining.of(job).isWanted()
+                && !Joining.of(job).isJoined();
     }
 
     public boolean packChosen() {

@@ -1,9 +1,11 @@
 package glowkettle.job.arrive;
 
 import glowkettle.arrive.OpenedBefore;
+import glowkettle.arrive.PressureHold;
 import glowkettle.arrive.Symptom;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
+import glowkettle.job.Moment;
 import glowkettle.job.Recorded;
 import java.time.Instant;
 import java.util.Optional;
@@ -82,6 +84,14 @@ public final class Arriving {
         return state.latest(ArriveEntry.Promised.class)
                 .map(ArriveEntry.Promised::promise)
                 .orElse(opened().promise());
+    }
+
+    /** What the newest test of the shell said, before the work or after it. */
+    public Optional<PressureHold> held(Moment moment) {
+        return state.all(ArriveEntry.PressureHeld.class)
+                .filter(held -> held.moment() == moment)
+                .map(ArriveEntry.PressureHeld::held)
+                .reduce((earlier, later) -> later);
     }
 
     /** The owner said no to the newest quote: nothing more is opened. */

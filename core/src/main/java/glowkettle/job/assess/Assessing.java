@@ -159,6 +159,11 @@ public final class Assessing {
                 .orElse(Arriving.of(state).limitsVersion());
     }
 
+    /** Somebody felt or read how warm a pack is. */
+    public static boolean isWarmth(Recorded recorded) {
+        return recorded.entry() instanceof AssessEntry.WarmthTaken;
+    }
+
     /** While it is isolated, nothing goes on. */
     public static Optional<Refusal> unlessHalted(JobFile job) {
         return of(job).halted()

@@ -79,11 +79,7 @@ public final class SoakCycle {
     }
 
     public PhaseTimes phaseTimes() {
-        BigDecimal capacityMah = Fitting.of(job)
-                .offered()
-                .map(offered -> offered.printed().capacityMah())
-                .orElse(model.pack().ratings().capacityMah());
-        return PhaseTimes.of(model.pack(), capacityMah, limits);
+        return PhaseTimes.of(model.pack(), Fitting.of(job).believedCapacityMah(), limits);
     }
 
     public Result<ClockPlan.Outcome> clockPlan(Instant now, OpeningHours hours, @Nullable Instant startAt) {

@@ -15,9 +15,7 @@ import glowkettle.job.assess.ReadingAdmission;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.isolation.Isolating;
-import glowkettle.library.Leads;
 import glowkettle.library.OldPack;
-import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.Optional;
@@ -130,51 +128,6 @@ final class FitAdmission {
         Tier now = job.oldPackTier().result().tier();
         return now.atLeast(Tier.GUARDED)
                 ? Admission.no("", "It is of tier %s: it is not fitted again.".formatted(now.word()))
-                : Optional.empty();
-    }
-
-    /** One lead is the lowest, and one reads what such a pack holds: the meter's word, not the colours'. */
-    static Optional<Refusal> newLeads(JobFile job, FitEntry.NewLeadsMeasured measured) {
-        Leads known = job.model().housing().leads();
-        if (known == null) {
-            return Admission.no(
-                    "leads",
-                    "The pack of %s has no soldered leads."
-                            .formatted(job.model().identity().name()));
-        }
-        if (measured.leads().size() < 2) {
-            return Admission.no(
-                    "leads",
-                    "%s leads; at least two carry the pack."
-                            .formatted(measured.leads().size()));
-        }
-        long lowest = measured.leads().stream()
-                .filter(lead -> lead.volts().signum() == 0)
-                .count();
-        if (lowest == 0) {
-            return Admission.no("leads", "One lead reads lowest: give it 0 V, and the others against it.");
-        }
-        BigDecimal highest = measured.leads().stream()
-                .map(FitEntry.NewLead::volts)
-                .max(java.util.Comparator.naturalOrder())
-                .orElseThrow();
-        BigDecimal series = job.model().pack().ratings().series();
-        BigDecimal most = job.model()
-                .pack()
-                .ratings()
-                .chargeLimitV()
-                .add(job.limits().of(Limit.CELL_OVER_ISOLATE_V))
-                .multiply(series);
-        BigDecimal least = job.limits().of(Limit.PLUG_UNKNOWN_V).multiply(series);
-        return highest.compareTo(least) < 0 || highest.compareTo(most) > 0
-                ? Admission.no(
-                        "leads",
-                        "The highest lead reads %s; a pack of %s in series holds %s to %s. Measure again."
-                                .formatted(
-                                        Figures.withUnit(highest, "V"),
-                                        series,
-                                        Figures.of(least),
-                                        Figures.withUnit(most, "V")))
                 : Optional.empty();
     }
 

@@ -10,6 +10,7 @@ import static glowkettle.job.Traits.Source.*;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
 import glowkettle.fit.PackComparison;
+import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Call;
@@ -49,7 +50,7 @@ public final class FitChapter implements Chapter<FitEntry> {
             Kind.of(
                     "new-leads-measured",
                     FitEntry.NewLeadsMeasured.class,
-                    Traits.TAPPED,
+                    Traits.WRITTEN_BY_ITS_PAGE,
                     Spark.HARMLESS,
                     Firmness.LOOSE),
             Kind.of(
@@ -126,7 +127,7 @@ public final class FitChapter implements Chapter<FitEntry> {
                 FitAdmission.wayBackBegun(job).or(() -> FitAdmission.offered(job, offered));
             case FitEntry.NewPackSeen seen -> FitAdmission.newPack(job, seen);
             case FitEntry.PackChosen chosen -> FitAdmission.chosen(job, chosen);
-            case FitEntry.NewLeadsMeasured measured -> FitAdmission.newLeads(job, measured);
+            case FitEntry.NewLeadsMeasured ignored -> Admission.no("", "Leads are told apart at Join.");
             case FitEntry.OldPackReturns ignored -> FitAdmission.oldPackReturns(job);
         };
     }

@@ -41,7 +41,7 @@ public sealed interface FitEntry extends Entry {
     /** The old pack goes in again: it came out only to reach something else. */
     record OldPackReturns() implements FitEntry {}
 
-    /** The new pack's leads under the meter, with nothing attached; colours are only noted. */
+    /** The new pack's leads under the meter, as journals have it from before they were told apart at Join. */
     record NewLeadsMeasured(List<NewLead> leads) implements FitEntry {
         public NewLeadsMeasured {
             leads = List.copyOf(leads);

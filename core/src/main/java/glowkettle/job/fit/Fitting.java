@@ -1,14 +1,17 @@
 package glowkettle.job.fit;
 
 import glowkettle.finding.Result;
+import glowkettle.fit.Honesty;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
+import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.open.Opening;
+import java.math.BigDecimal;
 import java.util.Optional;
 
 /** Which pack goes in. */
@@ -62,12 +65,37 @@ public final class Fitting {
                                         job.model(), step.operation().id())));
     }
 
+    /** Since when the pack that goes in is chosen; what came before was of another, or of none. */
+    public long chosenSeq() {
+        return state.latestRecorded(FitEntry.PackChosen.class)
+                .map(Recorded::seq)
+                .orElse(0L);
+    }
+
     /** The label of the new pack that was read last. */
     public Optional<PackLabel> offered() {
         return state.latest(FitEntry.PackOffered.class).map(FitEntry.PackOffered::label);
     }
 
-    /** The new pack's leads under the meter. */
+    /**
+     * What the new pack holds as far as anybody may believe: its label, and the most that can be true where the label cannot;
+     * the device's own pack where no new one was read.
+     */
+    public BigDecimal believedCapacityMah() {
+        return offered()
+                .map(label -> believed(label, comparison()))
+                .orElse(job.model().pack().ratings().capacityMah());
+    }
+
+    private static BigDecimal believed(PackLabel label, Optional<Result<PackComparison.Comparison>> compared) {
+        BigDecimal claimed = label.printed().capacityMah();
+        return compared.map(comparison -> comparison.result().honesty())
+                .filter(honesty -> honesty.belief() == Honesty.Belief.NOT_CREDIBLE)
+                .map(honesty -> honesty.mostMah().min(claimed))
+                .orElse(claimed);
+    }
+
+    /** The new pack's leads as journals have them from before they were told apart at Join. */
     public Optional<FitEntry.NewLeadsMeasured> newLeads() {
         return state.latest(FitEntry.NewLeadsMeasured.class);
     }

@@ -272,6 +272,15 @@ public final class Freeing {
         return state.latest(FreeEntry.LeadsNoted.class);
     }
 
+    /** The colour that was found on a lead of the old pack. */
+    public Optional<String> colourNoted(String lead) {
+        return leadsNoted().stream()
+                .flatMap(noted -> noted.leads().stream())
+                .filter(note -> note.lead().equals(lead))
+                .map(FreeEntry.LeadNote::colour)
+                .findFirst();
+    }
+
     public Optional<LeadOrder.School> leadSchool() {
         return state.latest(FreeEntry.LeadSchoolChosen.class).map(FreeEntry.LeadSchoolChosen::school);
     }

@@ -9,6 +9,7 @@ import glowkettle.job.fit.FitChapter;
 import glowkettle.job.free.FreeChapter;
 import glowkettle.job.handback.HandBackChapter;
 import glowkettle.job.isolation.IsolationChapter;
+import glowkettle.job.join.JoinChapter;
 import glowkettle.job.open.OpenChapter;
 import glowkettle.job.photo.PhotoChapter;
 import glowkettle.job.prove.ProveChapter;
@@ -26,6 +27,7 @@ public final class OrderOfWork {
             new FreeChapter(),
             new IsolationChapter(),
             new FitChapter(),
+            new JoinChapter(),
             new WayBackChapter(),
             new ProveChapter(),
             new CalibrateChapter(),

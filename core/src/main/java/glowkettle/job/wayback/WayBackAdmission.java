@@ -7,6 +7,9 @@ import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.fit.Fitting;
+import glowkettle.job.join.Joining;
+import glowkettle.job.join.TransplantStep;
+import glowkettle.job.join.Transplanting;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.open.WayBack;
@@ -34,6 +37,13 @@ public final class WayBackAdmission {
         if (!Fitting.of(job).packChosen()) {
             return Admission.no("step", "No pack has been chosen; nothing is closed over an empty bay.");
         }
+        Optional<TransplantStep> moving = Transplanting.of(job).next();
+        if (moving.isPresent()) {
+            return Admission.no(
+                    "step",
+                    "The controller is not moved yet: %s."
+                            .formatted(moving.get().words()));
+        }
         Optional<WayBack.Step> next = ClosingUp.of(job).nextStepBack();
         if (next.isEmpty() || !next.get().id().equals(done.step())) {
             return Admission.no(
@@ -43,10 +53,8 @@ public final class WayBackAdmission {
         }
         boolean joinsLeads =
                 job.model().leadsOf(done.step()).isPresent() && !Fitting.of(job).keepsPack();
-        if (joinsLeads && Fitting.of(job).newLeads().isEmpty()) {
-            return Admission.no(
-                    "step",
-                    "Measure the new pack's leads first, each against the lowest: colours are a hint, the meter decides.");
+        if (joinsLeads && !Joining.of(job).isJoined()) {
+            return Admission.no("step", "Its leads are told apart, soldered and pulled at Join first.");
         }
         Optional<Operation> operation = job.operation(done.step());
         if (operation.isPresent() && operation.get().kind() == OperationKind.LOOSEN_FASTENERS) {

@@ -17,9 +17,12 @@ import glowkettle.job.Traits;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.FreeChapter;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.join.JoinChapter;
+import glowkettle.job.join.Joining;
 import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
+import glowkettle.open.WayBack;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
@@ -82,7 +85,16 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     @Override
     public Optional<NextThing> next(JobFile job) {
         ClosingUp closing = ClosingUp.of(job);
-        return closing.nextStepBack().map(step -> NextThing.of(STAGE, step.label()));
+        return closing.nextStepBack()
+                .map(step -> joinsLeads(job, step)
+                        ? NextThing.of(JoinChapter.STAGE, "Solder the leads, one at a time")
+                        : NextThing.of(STAGE, step.label()));
+    }
+
+    private static boolean joinsLeads(JobFile job, WayBack.Step step) {
+        return job.model().leadsOf(step.id()).isPresent()
+                && Joining.of(job).isWanted()
+                && !Joining.of(job).isJoined();
     }
 
     @Override

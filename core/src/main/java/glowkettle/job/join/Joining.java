@@ -1,0 +1,257 @@
+package glowkettle.job.join;
+
+import glowkettle.finding.Result;
+import glowkettle.free.LeadOrder;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.job.Sum;
+import glowkettle.job.fit.Fitting;
+import glowkettle.job.free.Freeing;
+import glowkettle.join.LeadFinder;
+import glowkettle.library.Lead;
+import glowkettle.library.Leads;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** Which lead of the new pack is which, and which of them are joined. What was read of another pack does not count. */
+public final class Joining {
+    private static final Sum<Optional<Result<LeadFinder>>> FINDER = new Sum<>();
+
+    private final JobFile job;
+
+    private Joining(JobFile job) {
+        this.job = job;
+    }
+
+    public static Joining of(JobFile job) {
+        return new Joining(job);
+    }
+
+    /** A new pack whose leads are soldered goes in. */
+    public boolean isWanted() {
+        return job.model().housing().leads() != null
+                && Fitting.of(job).packChosen()
+                && !Fitting.of(job).keepsPack();
+    }
+
+    /** Since this pack was chosen. */
+    private <E extends Entry> Stream<E> since(Class<E> kind) {
+        return sinceRecorded().map(Recorded::entry).filter(kind::isInstance).map(kind::cast);
+    }
+
+    private Stream<Recorded> sinceRecorded() {
+        long chosen = Fitting.of(job).chosenSeq();
+        return job.state().counting().stream().filter(recorded -> recorded.seq() > chosen);
+    }
+
+    private <E extends Entry> Optional<E> latest(Class<E> kind) {
+        return since(kind).reduce((earlier, later) -> later);
+    }
+
+    public Optional<JoinEntry.LeadsListed> listed() {
+        return latest(JoinEntry.LeadsListed.class);
+    }
+
+    /** Of the leads that were listed last; one between two leads takes the place of an earlier one of its kind. */
+    public List<LeadFinder.Reading> readings() {
+        List<LeadFinder.Reading> readings = new ArrayList<>();
+        sinceRecorded().map(Recorded::entry).forEach(entry -> {
+            if (entry instanceof JoinEntry.LeadsListed) {
+                readings.clear();
+            } else if (entry instanceof JoinEntry.LeadMetered metered) {
+                readings.removeIf(earlier -> isOfTheSame(earlier, metered.reading()));
+                readings.add(metered.reading());
+            }
+        });
+        return readings;
+    }
+
+    private static boolean isOfTheSame(LeadFinder.Reading one, LeadFinder.Reading other) {
+        boolean samePair = one.from().equals(other.from()) && one.to().equals(other.to())
+                || one.from().equals(other.to()) && one.to().equals(other.from());
+        return samePair && one.kind() == other.kind();
+    }
+
+    public Optional<LeadFinder.Request> question() {
+        return listed().map(listed -> question(listed, readings()));
+    }
+
+    LeadFinder.Request question(JoinEntry.LeadsListed listed, List<LeadFinder.Reading> readings) {
+        JoinEntry.Inside inside = listed.inside();
+        return new LeadFinder.Request(
+                listed.leads(),
+                roles(listed.roles()),
+                new LeadFinder.Inside(
+                        job.model().pack().ratings().series(),
+                        job.model().pack().ratings().chargeLimitV(),
+                        inside.thermistorKohm(),
+                        inside.thermistorB(),
+                        inside.identityOhm()),
+                readings,
+                pads(listed.roles()));
+    }
+
+    private static List<LeadFinder.Role> roles(JoinEntry.Occurring occurring) {
+        List<LeadFinder.Role> roles = new ArrayList<>();
+        roles.addAll(Collections.nCopies(occurring.plusLeads().intValue(), LeadFinder.Role.PLUS));
+        roles.addAll(Collections.nCopies(occurring.minusLeads().intValue(), LeadFinder.Role.MINUS));
+        roles.addAll(Collections.nCopies(occurring.taps().intValue(), LeadFinder.Role.TAP));
+        if (occurring.thermistor()) {
+            roles.add(LeadFinder.Role.THERMISTOR);
+        }
+        if (occurring.identity()) {
+            roles.add(LeadFinder.Role.IDENTITY);
+        }
+        return roles;
+    }
+
+    private List<LeadFinder.Pad> pads(JoinEntry.Occurring occurring) {
+        return modelLeads().stream()
+                .map(lead -> new LeadFinder.Pad(lead.pad(), colour(lead), role(lead.role(), occurring)))
+                .toList();
+    }
+
+    private static LeadFinder.Role role(Lead.Role role, JoinEntry.Occurring occurring) {
+        return switch (role) {
+            case POSITIVE -> LeadFinder.Role.PLUS;
+            case NEGATIVE -> LeadFinder.Role.MINUS;
+            case TAP -> LeadFinder.Role.TAP;
+            case SIGNAL -> occurring.thermistor() ? LeadFinder.Role.THERMISTOR : LeadFinder.Role.IDENTITY;
+        };
+    }
+
+    /** As it was found; what the drawing says where nobody noted it. */
+    private String colour(Lead lead) {
+        return Freeing.of(job).colourNoted(lead.id()).orElse(lead.colour());
+    }
+
+    private List<Lead> modelLeads() {
+        Leads leads = job.model().housing().leads();
+        return leads == null ? List.of() : leads.leads();
+    }
+
+    /** What the readings say so far; empty until the leads were listed. */
+    public Optional<Result<LeadFinder>> finder() {
+        return job.once(FINDER, known -> question().map(question -> LeadFinder.find(question, known.limits())));
+    }
+
+    /** Where the probes go now; in a contradiction, the reading that is likeliest wrong. */
+    public Optional<LeadFinder.Measurement> wanted() {
+        return finder().map(Result::result)
+                .flatMap(found -> found.status() == LeadFinder.Status.CONTRADICTION
+                        ? found.measureAgain().stream()
+                                .findFirst()
+                                // Where no single reading explains it, all are taken again, one after the other.
+                                .or(() -> readings().stream().findFirst().map(LeadFinder.Reading::measurement))
+                        : Optional.ofNullable(found.next()));
+    }
+
+    public boolean isFound() {
+        return finder().filter(found -> found.result().status() == LeadFinder.Status.UNIQUE)
+                .isPresent();
+    }
+
+    /** The leads of the device were cut, so the new ones are spliced to them. */
+    public boolean isSpliced() {
+        return Freeing.of(job)
+                .leadSchool()
+                .filter(school -> school == LeadOrder.School.CUT)
+                .isPresent();
+    }
+
+    public Optional<JoinEntry.SplicesPlanned> splices() {
+        return latest(JoinEntry.SplicesPlanned.class);
+    }
+
+    /** A pad of the board for which the new pack has no lead at all. */
+    public Optional<String> unmetPad() {
+        if (!isFound()) {
+            return Optional.empty();
+        }
+        LeadFinder.Request question = question().orElseThrow();
+        return Objects.requireNonNullElse(question.pads(), List.<LeadFinder.Pad>of()).stream()
+                .filter(pad -> table().stream()
+                        .noneMatch(joined -> joined.role().startsWith(pad.role().words())))
+                .map(pad -> "%s (%s)".formatted(pad.pad(), pad.role().words()))
+                .findFirst();
+    }
+
+    public List<LeadFinder.Joined> table() {
+        return finder().map(found -> found.result().table()).orElse(List.of());
+    }
+
+    /** What is joined, in the order in which it goes on: one lead after the other. */
+    public List<LeadFinder.Joined> inOrder() {
+        Leads leads = job.model().housing().leads();
+        if (leads == null) {
+            return List.of();
+        }
+        List<String> pads = Freeing.of(job).leadOrder(leads).result().on().stream()
+                .flatMap(id -> leads.leads().stream().filter(lead -> lead.id().equals(id)))
+                .map(Lead::pad)
+                .toList();
+        return pads.stream()
+                .flatMap(pad -> table().stream().filter(joined -> pad.equals(joined.pad())))
+                .toList();
+    }
+
+    /** How far the joint at a pad is. */
+    public enum Phase {
+        SLEEVE,
+        SOLDER,
+        TUG,
+        JOINED
+    }
+
+    /** A joint that did not bear its pull is soldered again. */
+    public Phase phase(String pad) {
+        Phase first = isSpliced() ? Phase.SLEEVE : Phase.SOLDER;
+        Phase phase = first;
+        for (JoinEntry entry : since(JoinEntry.class).toList()) {
+            if (entry instanceof JoinEntry.LeadsListed) {
+                phase = first;
+            } else if (entry instanceof JoinEntry.LeadSleeved sleeved
+                    && sleeved.pad().equals(pad)) {
+                phase = Phase.SOLDER;
+            } else if (entry instanceof JoinEntry.LeadSoldered soldered
+                    && soldered.pad().equals(pad)) {
+                phase = Phase.TUG;
+            } else if (entry instanceof JoinEntry.LeadTugged tugged
+                    && tugged.pad().equals(pad)) {
+                phase = tugged.held() ? Phase.JOINED : Phase.SOLDER;
+            }
+        }
+        return phase;
+    }
+
+    /** The lead at hand: the first in the order that is not joined. */
+    public Optional<LeadFinder.Joined> atHand() {
+        return inOrder().stream()
+                .filter(joined -> phase(Objects.requireNonNull(joined.pad())) != Phase.JOINED)
+                .findFirst();
+    }
+
+    /** Told apart, and cut to length where they are spliced. */
+    public boolean isPlanned() {
+        return isFound() && unmetPad().isEmpty() && (!isSpliced() || splices().isPresent());
+    }
+
+    /** Every lead holds. A journal from before leads were told apart here says so by its measured leads. */
+    public boolean isJoined() {
+        return isPlanned() && atHand().isEmpty()
+                || listed().isEmpty() && Fitting.of(job).newLeads().isPresent();
+    }
+
+    public @Nullable Lead leadOf(String pad) {
+        return modelLeads().stream()
+                .filter(lead -> lead.pad().equals(pad))
+                .findFirst()
+                .orElse(null);
+    }
+}

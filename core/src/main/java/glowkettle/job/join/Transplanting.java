@@ -1,0 +1,207 @@
+package glowkettle.job.join;
+
+import glowkettle.finding.Figures;
+import glowkettle.finding.Result;
+import glowkettle.job.Entry;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.job.assess.Assessing;
+import glowkettle.join.GaugeData;
+import glowkettle.join.Transplant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** A controller on its way to a new cell, and what became of its gauge. Source: handbook, Join. */
+public final class Transplanting {
+    private final JobFile job;
+
+    private Transplanting(JobFile job) {
+        this.job = job;
+    }
+
+    public static Transplanting of(JobFile job) {
+        return new Transplanting(job);
+    }
+
+    public Optional<JoinEntry.TransplantPlanned> planned() {
+        return job.state().latest(JoinEntry.TransplantPlanned.class);
+    }
+
+    public boolean isPlanned() {
+        return planned().isPresent();
+    }
+
+    public Optional<Result<Transplant>> sum() {
+        return planned().map(planned -> Transplant.of(planned.transplant(), job.limits()));
+    }
+
+    private <E extends Entry> Stream<E> all(Class<E> kind) {
+        return job.state().all(kind);
+    }
+
+    private <E extends Entry> Optional<E> latest(Class<E> kind) {
+        return job.state().latest(kind);
+    }
+
+    public boolean isDone(TransplantStep step) {
+        return switch (step) {
+            case KIT,
+                    PHOTOGRAPHED,
+                    WRAPS_OFF,
+                    MINUS_TRIMMED,
+                    PLUS_TRIMMED,
+                    BOARD_CUT,
+                    BOARD_FREE,
+                    MINUS_WELDED,
+                    PLUS_WELDED,
+                    WRAPS_BACK,
+                    WOKEN -> isTapped(step);
+            case GAUGE_READ -> readBefore().isPresent() || isGaugeSilent();
+            // Once the first tab is welded, the next trial is asked by its count alone.
+            case WELD_PROVEN ->
+                isTapped(TransplantStep.MINUS_WELDED) || Welding.of(job).isProven();
+            case FOLDED -> latest(JoinEntry.FoldedMeasured.class).isPresent();
+            case METERED -> latest(JoinEntry.BoardMetered.class).isPresent();
+            case SCHOOL_CHOSEN -> school().isPresent();
+            case GAUGE_SETTLED -> isSettled();
+            case FIRST_CHARGED -> !isCharging() && isFeltWhileCharged();
+        };
+    }
+
+    private boolean isTapped(TransplantStep step) {
+        return all(JoinEntry.TransplantStepDone.class).anyMatch(done -> done.step() == step);
+    }
+
+    /** The first step that is not done; empty when the controller is where it belongs, or none moves. */
+    public Optional<TransplantStep> next() {
+        return isPlanned()
+                ? Arrays.stream(TransplantStep.values())
+                        .filter(step -> !isDone(step))
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    public Optional<GaugeSchool> school() {
+        return latest(JoinEntry.GaugeSchoolChosen.class).map(JoinEntry.GaugeSchoolChosen::school);
+    }
+
+    public boolean isGaugeSilent() {
+        return latest(JoinEntry.GaugeSilent.class).isPresent();
+    }
+
+    /** What the gauge said before anybody wrote to it. */
+    public Optional<GaugeData> readBefore() {
+        return all(JoinEntry.GaugeReadOut.class)
+                .map(JoinEntry.GaugeReadOut::gauge)
+                .findFirst();
+    }
+
+    /** What it said last. */
+    public Optional<GaugeData> readLast() {
+        return latest(JoinEntry.GaugeReadOut.class).map(JoinEntry.GaugeReadOut::gauge);
+    }
+
+    public Optional<GaugeData> wanted() {
+        return latest(JoinEntry.GaugeWriteBegun.class).map(JoinEntry.GaugeWriteBegun::gauge);
+    }
+
+    /** Written to, and not read since: nobody knows what it says now. */
+    public boolean isReadBackOwed() {
+        Optional<Recorded> begun = job.state().latestRecorded(JoinEntry.GaugeWriteBegun.class);
+        Optional<Recorded> read = job.state().latestRecorded(JoinEntry.GaugeReadOut.class);
+        return begun.isPresent()
+                && read.map(Recorded::seq).orElse(0L) < begun.get().seq();
+    }
+
+    private boolean isSettled() {
+        return school().filter(school -> switch (school) {
+                    case LEAVE -> !isReadBackOwed();
+                    case WRITE ->
+                        !isReadBackOwed()
+                                && wanted().isPresent()
+                                && readLast()
+                                        .filter(last -> wanted().get().saysTheSameAs(last))
+                                        .isPresent();
+                    case HELPER -> latest(JoinEntry.HelperPackUsed.class).isPresent() && !isReadBackOwed();
+                })
+                .isPresent();
+    }
+
+    /** Field by field, what the gauge says other than before. */
+    public List<GaugeData.Change> rewritten() {
+        return readBefore().flatMap(before -> readLast().map(before::changesTo)).orElse(List.of());
+    }
+
+    public boolean isCharging() {
+        Optional<Recorded> begun = job.state().latestRecorded(JoinEntry.FirstChargeBegun.class);
+        Optional<Recorded> ended = job.state().latestRecorded(JoinEntry.FirstChargeEnded.class);
+        return begun.isPresent()
+                && ended.map(Recorded::seq).orElse(0L) < begun.get().seq();
+    }
+
+    /** When the pack that charges was felt last, or its charge began. */
+    public Optional<Recorded> lookedLast() {
+        return isCharging()
+                ? job.state().counting().stream()
+                        .filter(recorded ->
+                                recorded.entry() instanceof JoinEntry.FirstChargeBegun || Assessing.isWarmth(recorded))
+                        .reduce((earlier, later) -> later)
+                : Optional.empty();
+    }
+
+    /** A charge that nobody felt once was not attended. */
+    private boolean isFeltWhileCharged() {
+        boolean charging = false;
+        for (Recorded recorded : job.state().counting()) {
+            if (recorded.entry() instanceof JoinEntry.FirstChargeBegun) {
+                charging = true;
+            } else if (recorded.entry() instanceof JoinEntry.FirstChargeEnded) {
+                charging = false;
+            } else if (charging && Assessing.isWarmth(recorded)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /**
+     * What the owner is told, in plain words; empty where no board was re-used. No choice and no tap takes a line away: they
+     * follow from what was cut and from what the gauge says.
+     */
+    public List<String> ownersLines() {
+        if (!isTapped(TransplantStep.BOARD_CUT) && wanted().isEmpty()) {
+            return List.of();
+        }
+        List<String> lines =
+                new ArrayList<>(List.of("The controller board of the old pack was re-used on a new cell."));
+        List<GaugeData.Change> changes = rewritten();
+        if (isReadBackOwed()) {
+            lines.add("Its gauge was written to and has not been read since: its figures may have been rewritten.");
+        } else if (!changes.isEmpty()) {
+            lines.add("These figures of its gauge were rewritten: "
+                    + String.join(
+                            "; ",
+                            changes.stream()
+                                    .map(change -> "%s, %s before, %s now"
+                                            .formatted(change.field(), change.before(), change.after()))
+                                    .toList())
+                    + ".");
+        } else {
+            lines.add(
+                    isGaugeSilent()
+                            ? "Its gauge could not be read; it may go by the old cell's figures until it has learnt anew."
+                            : "Its gauge still carries the old cell's figures; they come right in use.");
+        }
+        all(JoinEntry.HelperPackUsed.class)
+                .map(helper -> "To clear the device's message another pack was put in for a while: %s, %s per cell; %s."
+                        .formatted(
+                                helper.name(),
+                                Figures.withUnit(helper.restedCellV(), "V"),
+                                helper.cleared() ? "the message went away" : "the message stayed"))
+                .forEach(lines::add);
+        return lines;
+    }
+}
