@@ -6,10 +6,12 @@ import glowkettle.cell.Chemistry;
 import glowkettle.cell.OpenCircuitCurve;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Working;
 import glowkettle.library.PackData;
+import glowkettle.library.Plug;
 import glowkettle.limits.Limit;
 import glowkettle.limits.Remembered;
 import glowkettle.limits.ShopLimits;
@@ -35,7 +37,17 @@ public final class PackComparison {
             PackLabel offered,
 
             @Says("The leads are soldered: there is no connector to compare") @Nullable
-            Boolean soldered) {
+            Boolean soldered,
+
+            @Flat(prefix = "devicePlug", words = "Device's plug")
+            Plug plug,
+
+            @Says(value = "Ears and screws that hold the device's pack", longest = 120) @Nullable
+            String ears) {
+        public Request(PackData device, PackLabel offered, @Nullable Boolean soldered) {
+            this(device, offered, soldered, Plug.UNKNOWN, null);
+        }
+
         public Request(PackData device, PackLabel offered) {
             this(device, offered, null);
         }
@@ -69,7 +81,10 @@ public final class PackComparison {
         BigDecimal usable = voltage(device, offered, limits, lines);
         energy(offered, limits, lines);
         size(device, offered, limits, lines);
-        connector(device, offered, Boolean.TRUE.equals(request.soldered()), lines);
+        connector(device, request.plug(), offered, Boolean.TRUE.equals(request.soldered()), lines);
+        lines.addAll(new PlugComparison(request.plug(), offered.connection().plug(), limits)
+                .lines(Boolean.TRUE.equals(request.soldered()), offered.connectorMatches()));
+        ears(request.ears(), offered.connection().mountingMatches(), lines);
         Honesty.Judgement honesty = honesty(device, offered, limits, lines);
         Verdict worst = lines.stream().map(Line::verdict).reduce(Verdict.FITS, (a, b) -> a.compareTo(b) >= 0 ? a : b);
         List<Finding> findings = lines.stream()
@@ -255,7 +270,12 @@ public final class PackComparison {
                 room.working().lines()));
     }
 
-    private static void connector(PackData device, PackLabel offered, boolean soldered, List<Line> lines) {
+    /** The device's own plug is known in figures: those decide where nobody held both side by side. */
+    private static boolean isDescribed(Plug plug) {
+        return plug.positions() != null || plug.pitchMm() != null || plug.key() != null || plug.wires() != null;
+    }
+
+    private static void connector(PackData device, Plug plug, PackLabel offered, boolean soldered, List<Line> lines) {
         if (soldered) {
             lines.add(new Line(
                     "leads",
@@ -267,6 +287,9 @@ public final class PackComparison {
             return;
         }
         Boolean same = offered.connectorMatches();
+        if (same == null && isDescribed(plug)) {
+            return;
+        }
         lines.add(new Line(
                 "connector",
                 same == null ? Verdict.ASK : same ? Verdict.FITS : Verdict.REFUSED,
@@ -275,6 +298,21 @@ public final class PackComparison {
                 same == null
                         ? "Hold the plugs side by side: positions, pitch, key side, lead length, order of the wires."
                         : same ? "The connector is the same." : "Another connector: never re-pin by guess.",
+                List.of()));
+    }
+
+    private static void ears(@Nullable String ears, @Nullable Boolean same, List<Line> lines) {
+        if (ears == null) {
+            return;
+        }
+        lines.add(new Line(
+                "ears",
+                same == null ? Verdict.ASK : same ? Verdict.FITS : Verdict.REFUSED,
+                ears,
+                same == null ? "not looked at" : same ? "the same" : "others",
+                same == null
+                        ? "Lay both packs over each other: ears and screw holes."
+                        : same ? "Ears and screw holes lie the same." : "Nothing would hold it in its bay.",
                 List.of()));
     }
 
@@ -300,8 +338,8 @@ public final class PackComparison {
                                 offered.size().thicknessMm(),
                                 offered.size().widthMm(),
                                 offered.size().lengthMm()),
-                        null,
-                        null,
+                        offered.inside().roundSize(),
+                        offered.inside().cellVolumeMl(),
                         offered.massG()),
                 limits);
         Honesty.Judgement judgement = judged.result();

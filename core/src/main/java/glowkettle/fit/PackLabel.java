@@ -5,10 +5,11 @@ import glowkettle.cell.Calipered;
 import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
+import glowkettle.library.Plug;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
-/** What is printed on a pack and what calipers and scale say of it. Null is what nobody could read. */
+/** What is printed on a pack and what calipers, scale and meter say of it. Null is what nobody could read. */
 public record PackLabel(
         @Flat Printed printed,
         @Flat Calipered size,
@@ -21,8 +22,19 @@ public record PackLabel(
         @Says("Cells in the body") @Within(min = "1", max = "3000", whole = true) @Nullable
         BigDecimal cells,
 
-        @Says("Connector the same: positions, pitch, key side, lead length and order") @Nullable
-        Boolean connectorMatches) {
+        @Flat Inside inside,
+        @Flat Connection connection) {
+    /** A pack of which nothing is known but its body and whether its plug is the same. */
+    public PackLabel(
+            Printed printed,
+            Calipered size,
+            @Nullable BigDecimal massG,
+            @Nullable Body body,
+            @Nullable BigDecimal cells,
+            @Nullable Boolean connectorMatches) {
+        this(printed, size, massG, body, cells, Inside.UNKNOWN, new Connection(connectorMatches, null, Plug.UNKNOWN));
+    }
+
     /** What its print says, true or not. */
     public record Printed(
             @Says("Nominal voltage") @Within(min = "1", max = "120", unit = "V")
@@ -42,4 +54,27 @@ public record PackLabel(
 
             @Says(value = "Lot or date code", longest = 80) @Nullable
             String lot) {}
+
+    /** What lies in a case, where it can be told. */
+    public record Inside(
+            @Says("Cells inside are of size") Honesty.@Nullable RoundSize roundSize,
+
+            @Says("Volume of one flat cell inside a case, where it is known")
+            @Within(min = "0.05", max = "1000", unit = "mL")
+            @Nullable
+            BigDecimal cellVolumeMl) {
+        public static final Inside UNKNOWN = new Inside(null, null);
+    }
+
+    /** How it joins its device. */
+    public record Connection(
+            @Says("Connector the same: positions, pitch, key side, lead length and order") @Nullable
+            Boolean connectorMatches,
+
+            @Says("Ears and screw holes the same") @Nullable Boolean mountingMatches,
+            @Flat(prefix = "plug", words = "Plug") Plug plug) {}
+
+    public @Nullable Boolean connectorMatches() {
+        return connection.connectorMatches();
+    }
 }

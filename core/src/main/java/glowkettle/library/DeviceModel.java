@@ -56,6 +56,10 @@ public record DeviceModel(
      * How the device holds its pack.
      *
      * @param shippingMode how the pack is cut off by the device itself, in words; null when it has no such mode
+     * @param plug of the pack; null where nobody described it
+     * @param ears what screws hold the pack itself by, in words; null where none do
+     * @param seating which edge of the pack enters first, and whether its plug goes in before; null where it does not matter
+     * @param movesOver what is on the old pack and goes onto the new one, such as an adapter board
      */
     public record Housing(
             Mounting mounting,
@@ -64,7 +68,23 @@ public record DeviceModel(
             BigDecimal seamNominalMm,
 
             @Nullable Leads leads,
-            @Nullable String shippingMode) {}
+            @Nullable String shippingMode,
+            @Nullable Plug plug,
+            @Nullable String ears,
+            @Nullable String seating,
+            List<String> movesOver) {
+        public Housing {
+            movesOver = movesOver == null ? List.of() : List.copyOf(movesOver);
+        }
+
+        public Housing(
+                Mounting mounting,
+                @Nullable BigDecimal seamNominalMm,
+                @Nullable Leads leads,
+                @Nullable String shippingMode) {
+            this(mounting, seamNominalMm, leads, shippingMode, null, null, null, List.of());
+        }
+    }
 
     /** Opens as its model does and takes a pack of its own. */
     public record Variant(

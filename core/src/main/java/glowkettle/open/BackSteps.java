@@ -3,6 +3,8 @@ package glowkettle.open;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.library.Side;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -21,11 +23,17 @@ final class BackSteps {
     private int bitChanges;
     private int flips;
     private boolean connected;
+    private final @Nullable Refit refit;
+    private final ShopLimits limits;
     private boolean liveChecked;
+    private boolean lookedAround;
+    private boolean laid;
 
-    BackSteps(PlanCosts costs, @Nullable Side carried) {
+    BackSteps(PlanCosts costs, @Nullable Side carried, @Nullable Refit refit, ShopLimits limits) {
         this.costs = costs;
         this.up = carried;
+        this.refit = refit;
+        this.limits = limits;
     }
 
     WayBack.Plan walk(List<Operation> back) {
@@ -33,9 +41,10 @@ final class BackSteps {
             if (!goesBack(operation)) {
                 continue;
             }
+            beforeThePack(operation);
             adhesiveUnder(operation, back);
             if (connected && operation.kind().closes()) {
-                liveCheck();
+                beforeClosing();
             }
             Operation.Return way = operation.back();
             if (way != null && way.checkBefore() != null) {
@@ -45,14 +54,16 @@ final class BackSteps {
             if (operation.kind().disconnects()) {
                 connected = true;
             }
+            afterwards(operation);
             if (operation.kind() == OperationKind.DISCONNECT_PACK) {
-                liveCheck();
+                beforeClosing();
             }
             if (way != null && way.checkAfter() != null) {
                 check("after-" + operation.id(), way.checkAfter());
             }
         }
         if (connected) {
+            beforeClosing();
             liveCheck();
         }
         BigDecimal cost = minutes.add(costs.bitMinutes().multiply(BigDecimal.valueOf(bitChanges)))
@@ -71,8 +82,89 @@ final class BackSteps {
                         glued.back().adhesive(),
                         new WayBack.Hold(null, glued.handling().side(), false, false),
                         BigDecimal.ZERO,
-                        List.of("Solvent on the cloth, not in the well; dry before the new adhesive.")));
+                        liners(glued),
+                        null));
             }
+        }
+    }
+
+    private List<String> liners(Operation glued) {
+        String clean = "Solvent on the cloth, not in the well; dry before the new adhesive.";
+        if (refit == null) {
+            return List.of(clean);
+        }
+        return List.of(
+                clean,
+                isRim(glued)
+                        ? "Align the frame dry; then its liners in order, the face to the shell first."
+                        : "Liners in order: the face that goes onto the well first.");
+    }
+
+    private boolean isRim(Operation operation) {
+        return refit != null && refit.rims().contains(operation.id());
+    }
+
+    /** Whatever has to be true before the pack lies in its well, once. */
+    private void beforeThePack(Operation operation) {
+        boolean lays = switch (operation.kind()) {
+            case FREE_PACK, LIFT_PACK_OUT, LIFT_DOCKED_PACK_OUT -> true;
+            case POWER_OFF,
+                    TAKE_OUT_CARD,
+                    LIFT_FOOT_OR_LABEL,
+                    LOOSEN_FASTENERS,
+                    CLIP_RUN,
+                    PULL_SUCTION,
+                    CUT_ADHESIVE,
+                    UNLATCH_CONNECTOR,
+                    PEEL_TAPE,
+                    MOVE_CABLE,
+                    LIFT_PART,
+                    DISCONNECT_PACK -> false;
+        };
+        if (refit != null && lays && !laid) {
+            laid = true;
+            if (!refit.beforeLaying().isEmpty()) {
+                check(WayBack.NEW_PACK, "Is all of this done before the pack is laid in?", refit.beforeLaying(), null);
+            }
+        }
+    }
+
+    /** A glued pack is tried at its plug and then pressed; a rim is pressed along its whole length. */
+    private void afterwards(Operation operation) {
+        if (refit == null) {
+            return;
+        }
+        if (operation.id().equals(refit.gluedPack())) {
+            if (refit.pluggedPack()) {
+                check(
+                        WayBack.PLUG_TRIED,
+                        "Try its plug in the socket, then take it off again",
+                        List.of("It reaches without pulling. It goes on last, when all other plugs are in."),
+                        null);
+            }
+            check(
+                    WayBack.PACK_PRESSED,
+                    "Press the pack down flat, the whole of it",
+                    List.of("Not in the middle only.", "Never press to make a swollen pack fit."),
+                    limits.of(Limit.PACK_PRESS_S));
+        }
+        if (isRim(operation)) {
+            check(
+                    WayBack.RIM + operation.id(),
+                    "Press the seal along the whole rim, with clamps",
+                    List.of("Evenly, corners too; never over the pack."),
+                    limits.of(Limit.RIM_PRESS_S));
+        }
+    }
+
+    /** Cables, dust and cameras first; then whether it lives, where that is not left until it is closed. */
+    private void beforeClosing() {
+        if (refit != null && !lookedAround) {
+            lookedAround = true;
+            check(WayBack.BEFORE_CLOSING, "Look around inside before anything is closed", refit.beforeClosing(), null);
+        }
+        if (refit == null || !refit.liveCheckLast()) {
+            liveCheck();
         }
     }
 
@@ -85,12 +177,18 @@ final class BackSteps {
             liveChecked = true;
             check(
                     WayBack.LIVE_CHECK,
-                    "Live check before anything is closed: plug a charger in, or press the button, and look.");
+                    refit != null && refit.liveCheckLast()
+                            ? "Live check, now that it is closed: plug a charger in, or press the button, and look."
+                            : "Live check before anything is closed: plug a charger in, or press the button, and look.");
         }
     }
 
     private void check(String id, String label) {
-        steps.add(new WayBack.Step(id, true, label, WayBack.Hold.EMPTY, BigDecimal.ZERO, List.of()));
+        check(id, label, List.of(), null);
+    }
+
+    private void check(String id, String label, List<String> points, @Nullable BigDecimal pressS) {
+        steps.add(new WayBack.Step(id, true, label, WayBack.Hold.EMPTY, BigDecimal.ZERO, points, pressS));
     }
 
     private void step(Operation operation, Operation.@Nullable Return way) {
@@ -113,7 +211,8 @@ final class BackSteps {
                 label(operation, way),
                 new WayBack.Hold(tool, operation.handling().side(), bitChange, flip),
                 own,
-                reminders(operation, way)));
+                reminders(operation, way),
+                null));
     }
 
     private static String label(Operation operation, Operation.@Nullable Return way) {

@@ -34,7 +34,13 @@ public final class WayBack {
             List<Operation> operations,
 
             @Says(value = "Ids in the order they were done", longest = 40)
-            List<String> order) {
+            List<String> order,
+
+            @Nullable Refit refit) {
+        public Request(List<Operation> operations, List<String> order) {
+            this(operations, order, null);
+        }
+
         public Request {
             operations = List.copyOf(operations);
             order = List.copyOf(order);
@@ -43,7 +49,14 @@ public final class WayBack {
 
     /** One step back: an operation reversed, or a check put between. */
     public record Step(
-            String id, boolean check, String label, @Flat Hold hold, BigDecimal minutes, List<String> reminders) {}
+            String id,
+            boolean check,
+            String label,
+            @Flat Hold hold,
+            BigDecimal minutes,
+            List<String> reminders,
+
+            @Says("Pressed for") @Nullable BigDecimal pressS) {}
 
     /** What is in the hand, which face lies up, and what of it changes with this step. */
     public record Hold(@Nullable String tool, @Nullable Side side, boolean bitChange, boolean flip) {
@@ -54,6 +67,20 @@ public final class WayBack {
     public record Plan(List<Step> steps, BigDecimal minutes, int bitChanges, int flips, BigDecimal costMinutes) {}
 
     public static final String LIVE_CHECK = "live-check";
+
+    /** Everything there, films off, before the pack is laid in. */
+    public static final String NEW_PACK = "before-the-pack";
+
+    /** A plug that is tried in its socket before its pack is pressed down. */
+    public static final String PLUG_TRIED = "plug-tried";
+
+    public static final String PACK_PRESSED = "pack-pressed";
+
+    /** Cables, dust, cameras, before anything is hidden. */
+    public static final String BEFORE_CLOSING = "before-closing";
+
+    /** Before the id of what glues a rim: it is pressed. */
+    public static final String RIM = "rim-pressed-";
 
     /** Before the id of what was glued: its new adhesive. */
     public static final String ADHESIVE = "adhesive-";
@@ -82,7 +109,7 @@ public final class WayBack {
                 .filter(java.util.Objects::nonNull)
                 .findFirst()
                 .orElse(null);
-        Plan plan = new BackSteps(PlanCosts.of(limits), carried).walk(back);
+        Plan plan = new BackSteps(PlanCosts.of(limits), carried, request.refit(), limits).walk(back);
         return new Result<>(
                 plan,
                 List.of(Finding.note(

@@ -129,7 +129,9 @@ class JoinAdmissionTest {
     @Test
     void theStepBackWaitsForEveryLead() {
         Bench bench = found(LeadOrder.School.UNSOLDER);
-        bench.write(new WayBackEntry.StepBack("pack")).write(new WayBackEntry.StepBack("free"));
+        bench.write(new WayBackEntry.StepBack("before-the-pack"))
+                .write(new WayBackEntry.StepBack("pack"))
+                .write(new WayBackEntry.StepBack("free"));
 
         assertThat(bench.file().next().stage().path()).isEqualTo("join");
         refused(bench, new WayBackEntry.StepBack("plug"), "at Join first");

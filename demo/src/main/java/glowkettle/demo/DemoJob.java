@@ -32,6 +32,8 @@ public enum DemoJob {
     SOLVENT_WET,
     /** Has a screw that its model does not have. */
     OTHER_SCREW,
+    /** Four packs can be had, one of them with more on its label than its body holds. */
+    OFFERS,
     /** Its new pack's leads have other colours. */
     TELLING_APART,
     /** Its controller moves to a new cell. */

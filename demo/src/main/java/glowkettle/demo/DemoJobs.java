@@ -7,13 +7,16 @@ import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Resistance;
 import glowkettle.assess.TimedRun;
 import glowkettle.cell.Calipered;
+import glowkettle.fit.Offer;
 import glowkettle.fit.PackLabel;
+import glowkettle.fit.Worth;
 import glowkettle.job.Moment;
 import glowkettle.job.Role;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.calibrate.CalibrateEntry.CycleStep;
+import glowkettle.job.fit.FitEntry;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
@@ -227,6 +230,9 @@ public final class DemoJobs {
                 .assessed()
                 .out();
         lying.offered(label(lying, "11.55", "13.2", "7800"));
+        offers(promised(0, 5, GANNET, "Engine room, ferry Fulmar", Symptom.SHORT_RUNTIME)
+                .as(DemoJob.OFFERS)
+                .assessed());
         Play ambiguous = promised(1, 5, DUNLIN, "Gangway crew, ferry Fulmar", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .out();
@@ -253,6 +259,32 @@ public final class DemoJobs {
                 .back(4);
     }
 
+    private static void offers(Play play) {
+        play.write(offer(play, "Maker's pack", Worth.Source.MAKER, "95", null, "24", "9"))
+                .write(offer(play, "Tideline, known brand", Worth.Source.KNOWN, "58", null, "12", "3"))
+                .write(offer(play, "Quayside stall, no name", Worth.Source.UNNAMED, "26", "7800", "3", "1"))
+                .write(offer(play, "Rebuilt in the capital", Worth.Source.REBUILT, "44", null, "6", "12"))
+                .write(new FitEntry.LifePlanned(new BigDecimal("4"), null));
+    }
+
+    private static FitEntry.OfferNoted offer(
+            Play play,
+            String name,
+            Worth.Source kind,
+            String price,
+            @Nullable String capacityMah,
+            String warrantyMonths,
+            String leadDays) {
+        PackLabel right = play.rightLabel();
+        return new FitEntry.OfferNoted(new Offer(
+                name,
+                kind,
+                new BigDecimal(price),
+                null,
+                new Offer.Delivery(new BigDecimal(warrantyMonths), new BigDecimal(leadDays)),
+                capacityMah == null ? right : label(play, "11.55", "13.2", capacityMah)));
+    }
+
     private static PackLabel label(Play play, String nominalV, String chargeV, String capacityMah) {
         PackLabel right = play.rightLabel();
         return new PackLabel(
@@ -267,7 +299,8 @@ public final class DemoJobs {
                 right.massG(),
                 null,
                 null,
-                true);
+                right.inside(),
+                right.connection());
     }
 
     private void opening() {

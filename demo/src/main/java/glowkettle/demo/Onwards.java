@@ -27,6 +27,7 @@ import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.Bond;
+import glowkettle.library.DeviceModel;
 import glowkettle.library.Leads;
 import glowkettle.library.Operation;
 import glowkettle.library.PackData;
@@ -135,7 +136,7 @@ public final class Onwards {
             return Optional.empty();
         }
         if (Fitting.of(job).comparison().isEmpty()) {
-            return Optional.of(new FitEntry.PackOffered(label(job.model().pack())));
+            return Optional.of(new FitEntry.PackOffered(label(job.model())));
         }
         return Optional.of(
                 job.newPackTier().isEmpty()
@@ -147,7 +148,8 @@ public final class Onwards {
                         : new FitEntry.PackChosen());
     }
 
-    static PackLabel label(PackData pack) {
+    static PackLabel label(DeviceModel model) {
+        PackData pack = model.pack();
         return new PackLabel(
                 new PackLabel.Printed(
                         pack.ratings().nominalV(),
@@ -160,10 +162,14 @@ public final class Onwards {
                 null,
                 null,
                 null,
-                true);
+                PackLabel.Inside.UNKNOWN,
+                Play.connection(model));
     }
 
     private static Entry backwards(JobFile job, WayBack.Step step) {
+        if (step.pressS() != null && ClosingUp.of(job).pressedUntil(step).isEmpty()) {
+            return new WayBackEntry.PressBegun(step.id());
+        }
         List<String> empty = JobTray.of(job).tray().result().emptyHoles();
         List<Tray.Placement> placements = job.model().anatomy().fastenersOf(step.id()).stream()
                 .map(fastener -> fastener.id())

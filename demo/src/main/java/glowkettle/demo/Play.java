@@ -33,8 +33,10 @@ import glowkettle.job.prove.Proving;
 import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.WayBackEntry;
+import glowkettle.library.DeviceModel;
 import glowkettle.library.Fastener;
 import glowkettle.library.PackData;
+import glowkettle.library.Plug;
 import glowkettle.open.Tray;
 import glowkettle.open.WayBack;
 import glowkettle.prove.CheckList;
@@ -42,6 +44,7 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -108,6 +111,16 @@ public final class Play {
 
     /** A step takes about as long as its plan says, a little more or less from job to job; anything else two minutes. */
     private Duration lasting(Entry entry) {
+        if (entry instanceof WayBackEntry.StepBack back) {
+            Optional<Duration> pressed = ClosingUp.of(file()).wayBack().result().steps().stream()
+                    .filter(step -> step.id().equals(back.step()) && step.pressS() != null)
+                    .map(step -> Duration.ofSeconds(
+                            Objects.requireNonNull(step.pressS()).longValue()))
+                    .findFirst();
+            if (pressed.isPresent()) {
+                return pressed.get();
+            }
+        }
         Optional<String> step = entry instanceof OpenEntry.StepDone done
                 ? Optional.of(done.step())
                 : entry instanceof OpenEntry.FastenersOut out && !out.out().isEmpty()
@@ -245,7 +258,16 @@ public final class Play {
                 massG.setScale(0, java.math.RoundingMode.HALF_UP),
                 null,
                 null,
-                true);
+                PackLabel.Inside.UNKNOWN,
+                connection(file().model()));
+    }
+
+    /** A plug and ears like those of the device. */
+    static PackLabel.Connection connection(DeviceModel model) {
+        return new PackLabel.Connection(
+                true,
+                model.housing().ears() == null ? null : true,
+                Objects.requireNonNullElse(model.housing().plug(), Plug.UNKNOWN));
     }
 
     Play offered(PackLabel label) {
@@ -288,6 +310,9 @@ public final class Play {
                     .toList();
             if (!placements.isEmpty()) {
                 write(new WayBackEntry.FastenersBack(placements));
+            }
+            if (step.get().pressS() != null) {
+                write(new WayBackEntry.PressBegun(step.get().id()));
             }
             write(new WayBackEntry.StepBack(step.get().id()));
         }

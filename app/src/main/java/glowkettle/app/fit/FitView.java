@@ -9,10 +9,12 @@ import glowkettle.cell.Calipered;
 import glowkettle.finding.AppliedLimit;
 import glowkettle.finding.Result;
 import glowkettle.finding.Unanswerable;
+import glowkettle.fit.Offer;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.fit.SizeCode;
 import glowkettle.fit.Verdict;
+import glowkettle.fit.Worth;
 import glowkettle.job.JobFile;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.fit.Fitting;
@@ -21,6 +23,7 @@ import glowkettle.job.free.Overheating;
 import glowkettle.job.isolation.Isolating;
 import glowkettle.library.OldPack;
 import glowkettle.library.PackData;
+import glowkettle.library.Plug;
 import glowkettle.limits.Limit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -29,13 +32,24 @@ import org.jspecify.annotations.Nullable;
 public record FitView(
         JobFile job,
         Containers.@Nullable Proposal putAway,
-        @Nullable BayDrawing bay) {
+        @Nullable BayDrawing bay,
+        @Nullable OffersPanel offers,
+        @Nullable PlugsDrawing plugs) {
     static FitView of(JobFile job, Containers containers) {
         boolean onTheBench = job.liftedOut()
                 && Isolating.of(job).stored().isEmpty()
                 && !Fitting.of(job).keepsPack()
                 && !job.closed();
-        return new FitView(job, onTheBench ? containers.proposal(job) : null, bay(job));
+        PackLabel label = Fitting.of(job).offered().orElse(null);
+        return new FitView(
+                job,
+                onTheBench ? containers.proposal(job) : null,
+                bay(job),
+                OffersPanel.of(job),
+                label == null
+                        ? null
+                        : PlugsDrawing.of(
+                                job.model().housing().plug(), label.connection().plug()));
     }
 
     public PackData pack() {
@@ -49,8 +63,32 @@ public record FitView(
                 .orElse(null);
     }
 
+    /** The one in the hand; until one is, the one that was taken from the quote. */
     public @Nullable PackLabel label() {
-        return Fitting.of(job).offered().orElse(null);
+        return Fitting.of(job)
+                .offered()
+                .or(() -> Fitting.of(job).taken().map(Offer::label))
+                .orElse(null);
+    }
+
+    public @Nullable Plug plug() {
+        return job.model().housing().plug();
+    }
+
+    public Plug.Wire[] wires() {
+        return Plug.Wire.values();
+    }
+
+    public @Nullable String ears() {
+        return job.model().housing().ears();
+    }
+
+    public Worth.Source[] sources() {
+        return Worth.Source.values();
+    }
+
+    public FitEntry.@Nullable LifePlanned life() {
+        return Fitting.of(job).plannedLife().orElse(null);
     }
 
     public @Nullable Result<PackComparison.Comparison> comparison() {

@@ -2,11 +2,11 @@ package glowkettle.app.join;
 
 import glowkettle.app.desk.Readout;
 import glowkettle.app.shop.BenchInstruments;
+import glowkettle.finding.Result;
 import glowkettle.instruments.InstrumentSilent;
 import glowkettle.instruments.SpotWelder;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
-import glowkettle.job.join.JoinEntry;
 import glowkettle.job.join.Welding;
 import glowkettle.join.WeldLadder;
 import java.math.BigDecimal;
@@ -36,13 +36,15 @@ class PullReadout implements Readout {
 
     @Override
     public Map<String, String[]> read(JobFile job, Stage stage, Map<String, String[]> asked) throws InstrumentSilent {
-        Optional<WeldLadder> ladder = Welding.of(job).ladder().map(found -> found.result());
-        Optional<JoinEntry.WelderSet> set = Welding.of(job).welder();
-        if (set.isEmpty() || ladder.map(WeldLadder::nextLevel).isEmpty()) {
-            return Map.of();
-        }
-        BigDecimal level = ladder.map(WeldLadder::nextLevel).orElseThrow();
-        SpotWelder.Trials trials = instruments.pulls(job, set.get(), level);
+        Optional<WeldLadder.Request> stack = Welding.of(job).asked();
+        Optional<BigDecimal> level =
+                Welding.of(job).ladder().map(Result::result).map(WeldLadder::nextLevel);
+        return stack.isEmpty() || level.isEmpty() ? Map.of() : pulled(job, stack.get(), level.get());
+    }
+
+    private Map<String, String[]> pulled(JobFile job, WeldLadder.Request stack, BigDecimal level)
+            throws InstrumentSilent {
+        SpotWelder.Trials trials = instruments.pulls(job, stack, level);
         Map<String, String[]> typed = new LinkedHashMap<>();
         typed.put("trial.level", new String[] {level.toPlainString()});
         typed.put(

@@ -29,10 +29,13 @@ public record TabsDrawing(List<Tab> tabs, int height, double boardWidth, String 
             double padX,
             double overlapWidth,
             double tabWidth,
-            double stubX,
             double stubWidth,
             String words,
-            String state) {}
+            String state) {
+        public double stubX() {
+            return Axes.tenth(LEFT + ACROSS - stubWidth);
+        }
+    }
 
     static TabsDrawing of(Transplant.Request asked, Transplanting moving) {
         double longest = Math.max(reach(asked.minus()), reach(asked.plus()));
@@ -80,7 +83,6 @@ public record TabsDrawing(List<Tab> tabs, int height, double boardWidth, String 
                 Axes.tenth(cell - distance - overlap),
                 Axes.tenth(overlap),
                 Axes.tenth(length),
-                Axes.tenth(cell - stub),
                 Axes.tenth(stub),
                 "cut to %s: %s to the pad + %s on it − %s stub"
                         .formatted(

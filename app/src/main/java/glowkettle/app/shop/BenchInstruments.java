@@ -16,11 +16,11 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.free.BenchClocks;
 import glowkettle.job.free.Freeing;
-import glowkettle.job.join.JoinEntry;
 import glowkettle.job.join.Transplanting;
 import glowkettle.join.GaugeData;
 import glowkettle.join.LeadFinder;
 import glowkettle.join.LeadsInside;
+import glowkettle.join.WeldLadder;
 import glowkettle.library.Lead;
 import glowkettle.library.Leads;
 import glowkettle.library.PackData;
@@ -135,12 +135,12 @@ public class BenchInstruments implements DisposableBean {
     }
 
     /** Too little energy tears off, too much burns through; where that lies differs from strip to strip. */
-    public synchronized SpotWelder.Trials pulls(JobFile job, JoinEntry.WelderSet set, BigDecimal level)
+    public synchronized SpotWelder.Trials pulls(JobFile job, WeldLadder.Request stack, BigDecimal level)
             throws InstrumentSilent {
         SplittableRandom random = new SplittableRandom(job.number() * 53 + level.intValue());
-        int steps = set.highestLevel().subtract(set.lowestLevel()).intValue() + 1;
-        double share = (level.doubleValue() - set.lowestLevel().doubleValue() + 1) / steps;
-        double strongest = 260 * set.thicknessMm().doubleValue();
+        int steps = stack.highestLevel().subtract(stack.lowestLevel()).intValue() + 1;
+        double share = (level.doubleValue() - stack.lowestLevel().doubleValue() + 1) / steps;
+        double strongest = 260 * stack.thicknessMm().doubleValue();
         bench.show(
                 SpotWelder.query(level.intValue()),
                 () -> share > BURNS_AT && random.nextDouble() < 0.5

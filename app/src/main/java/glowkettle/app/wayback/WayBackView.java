@@ -14,6 +14,7 @@ import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.Fastener;
+import glowkettle.library.OperationKind;
 import glowkettle.open.Tightening;
 import glowkettle.open.Tray;
 import glowkettle.open.WayBack;
@@ -30,12 +31,13 @@ public record WayBackView(
         List<Fastener> holes,
         List<FaceView> faces,
         List<String> missingHoles,
-        @Nullable String refusedNow) {
+        @Nullable String refusedNow,
+        Instant now) {
     static WayBackView of(JobFile job, Instant now) {
         WayBack.Step step = ClosingUp.of(job).nextStepBack().orElse(null);
         Result<Tray.State> tray = JobTray.of(job).tray();
         if (step == null) {
-            return new WayBackView(job, null, tray, List.of(), FaceView.of(job, null), List.of(), null);
+            return new WayBackView(job, null, tray, List.of(), FaceView.of(job, null), List.of(), null, now);
         }
         List<String> empty = JobTray.of(job).emptyHolesOf(step.id());
         List<Fastener> holes = job.model().anatomy().fastenersOf(step.id()).stream()
@@ -47,7 +49,7 @@ public record WayBackView(
                 ? Admission.refusedNow(job, new WayBackEntry.StepBack(step.id()), now)
                         .orElse(null)
                 : null;
-        return new WayBackView(job, step, tray, holes, FaceView.of(job, step.id()), missing, refused);
+        return new WayBackView(job, step, tray, holes, FaceView.of(job, step.id()), missing, refused, now);
     }
 
     public WayBack.Plan back() {
@@ -86,6 +88,46 @@ public record WayBackView(
 
     public List<StuckFastener> stuck() {
         return StuckFastener.of(job, holes);
+    }
+
+    /** Until when this step is pressed; null where it is not, or nobody has begun. */
+    public @Nullable Instant pressedUntil() {
+        return step == null ? null : ClosingUp.of(job).pressedUntil(step).orElse(null);
+    }
+
+    public boolean pressing() {
+        Instant until = pressedUntil();
+        return until != null && now.isBefore(until);
+    }
+
+    /** This step is pressed, and nobody has begun. */
+    public boolean pressFirst() {
+        return step != null && step.pressS() != null && pressedUntil() == null;
+    }
+
+    /** What holds the pack, where this step lays the new adhesive under it. */
+    public boolean bonds() {
+        return step != null
+                && step.id().startsWith(WayBack.ADHESIVE)
+                && job.operation(step.id().substring(WayBack.ADHESIVE.length()))
+                        .filter(operation -> operation.kind() == OperationKind.FREE_PACK)
+                        .isPresent();
+    }
+
+    public WayBackEntry.Bonding[] bondings() {
+        return WayBackEntry.Bonding.values();
+    }
+
+    /** Whether it lives may be looked at after closing, too. */
+    public boolean mayCheckLast() {
+        return step != null
+                && step.id().equals(WayBack.LIVE_CHECK)
+                && ClosingUp.of(job).mayCheckLast()
+                && isBeforeClosing();
+    }
+
+    private boolean isBeforeClosing() {
+        return !back().steps().getLast().id().equals(WayBack.LIVE_CHECK);
     }
 
     /** The leads of this step are told apart and soldered on a page of their own. */

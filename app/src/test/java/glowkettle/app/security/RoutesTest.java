@@ -171,6 +171,8 @@ class RoutesTest {
                         .with("text", "came back for its charger"),
                 entry("handback/unknown-kind", 404, 404, 404).on(Played::opened),
                 post(HOLD + "/live", "/jobs/99999/arrive/hold/live", 404, 404, 404),
+                post(JOB + "/join/gauge/read", "/jobs/99999/join/gauge/read", 404, 404, 404),
+                post(JOB + "/join/gauge/write", "/jobs/99999/join/gauge/write", 404, 404, 404),
                 post(HOLD, "/jobs/{job}/arrive/hold", 404, 404, 404)
                         .on(Played::opened)
                         .with("log", NO_PHOTO),

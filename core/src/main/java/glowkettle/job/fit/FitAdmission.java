@@ -5,6 +5,7 @@ import glowkettle.calibrate.PhaseTimes;
 import glowkettle.cell.Chemistry;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Unanswerable;
+import glowkettle.fit.Offer;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
@@ -18,10 +19,13 @@ import glowkettle.job.isolation.Isolating;
 import glowkettle.library.OldPack;
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.util.List;
 import java.util.Optional;
 
 /** Whether a pack may be read, chosen or put back now. */
 final class FitAdmission {
+    private static final int MOST_OFFERS = 4;
+
     private FitAdmission() {}
 
     /** A label nobody can judge is asked for again at once, while the pack is still in the hand. */
@@ -42,6 +46,27 @@ final class FitAdmission {
                             : "%s mAh cannot be charged by this device: %s."
                                     .formatted(offered.label().printed().capacityMah(), unanswerable.getMessage()));
         }
+    }
+
+    /** Four are compared; an offer is judged by the same lines as a pack in the hand. */
+    static Optional<Refusal> noted(JobFile job, Offer offer) {
+        List<Offer> others = Fitting.of(job).offers().stream()
+                .filter(other -> !other.name().equals(offer.name()))
+                .toList();
+        if (others.size() >= MOST_OFFERS) {
+            return Admission.no(
+                    "offer.name",
+                    "%s offers stand side by side already; drop one first, or give this one a name of theirs."
+                            .formatted(MOST_OFFERS));
+        }
+        return offered(job, new FitEntry.PackOffered(offer.label()))
+                .map(refusal -> new Refusal("offer." + refusal.field(), refusal.reason()));
+    }
+
+    static Optional<Refusal> dropped(JobFile job, String name) {
+        return Fitting.of(job).offers().stream().anyMatch(offer -> offer.name().equals(name))
+                ? Optional.empty()
+                : Admission.no("name", "No offer is called '%s'.".formatted(name));
     }
 
     static Optional<Refusal> newPack(JobFile job, FitEntry.NewPackSeen seen) {

@@ -39,6 +39,9 @@ public final class FitChapter implements Chapter<FitEntry> {
 
     private static final List<Kind<? extends FitEntry>> KINDS = List.of(
             Kind.of("old-pack-read", FitEntry.OldPackRead.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("offer-noted", FitEntry.OfferNoted.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("offer-dropped", FitEntry.OfferDropped.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("life-planned", FitEntry.LifePlanned.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("pack-offered", FitEntry.PackOffered.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("new-pack-seen", FitEntry.NewPackSeen.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
@@ -84,6 +87,14 @@ public final class FitChapter implements Chapter<FitEntry> {
                                 Phrases.figure(read.pack().ratings().nominalV(), "V"),
                                 Phrases.figure(read.pack().ratings().capacityMah(), "mAh"),
                                 Phrases.figure(read.pack().ratings().chargeLimitV(), "V"));
+            case FitEntry.OfferNoted noted ->
+                "Offer: %s, %s, %s"
+                        .formatted(
+                                noted.offer().name(),
+                                noted.offer().kind().words(),
+                                Phrases.figure(noted.offer().label().printed().capacityMah(), "mAh"));
+            case FitEntry.OfferDropped dropped -> "Offer dropped: " + dropped.name();
+            case FitEntry.LifePlanned life -> "To be kept for " + Phrases.figure(life.years(), "years");
             case FitEntry.PackOffered offered ->
                 "New pack: %s, %s"
                         .formatted(
@@ -109,6 +120,9 @@ public final class FitChapter implements Chapter<FitEntry> {
     public Optional<Told> tells(FitEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case FitEntry.OldPackRead ignored -> Optional.empty();
+            case FitEntry.OfferNoted ignored -> Optional.empty();
+            case FitEntry.OfferDropped ignored -> Optional.empty();
+            case FitEntry.LifePlanned ignored -> Optional.empty();
             case FitEntry.PackOffered offered ->
                 Optional.of(new Told.Offered(offered.label().size().thicknessMm()));
             case FitEntry.NewPackSeen seen ->
@@ -123,6 +137,9 @@ public final class FitChapter implements Chapter<FitEntry> {
     public Optional<Refusal> refuse(JobFile job, FitEntry entry, Author author, Instant now) {
         return switch (entry) {
             case FitEntry.OldPackRead read -> FitAdmission.labelOfTheOld(job, read);
+            case FitEntry.OfferNoted noted -> FitAdmission.noted(job, noted.offer());
+            case FitEntry.OfferDropped dropped -> FitAdmission.dropped(job, dropped.name());
+            case FitEntry.LifePlanned ignored -> Optional.empty();
             case FitEntry.PackOffered offered ->
                 FitAdmission.wayBackBegun(job).or(() -> FitAdmission.offered(job, offered));
             case FitEntry.NewPackSeen seen -> FitAdmission.newPack(job, seen);

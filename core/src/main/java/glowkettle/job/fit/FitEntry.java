@@ -3,6 +3,7 @@ package glowkettle.job.fit;
 import glowkettle.assess.HazardReadings;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
+import glowkettle.fit.Offer;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.Entry;
 import glowkettle.library.OldPack;
@@ -14,6 +15,21 @@ import org.jspecify.annotations.Nullable;
 public sealed interface FitEntry extends Entry {
     /** The label of the old pack and its bay, where the model is only a family. */
     record OldPackRead(OldPack pack) implements FitEntry {}
+
+    /** A pack that can be had, from its seller's text; one of the same name takes the place of an earlier one. */
+    record OfferNoted(Offer offer) implements FitEntry {}
+
+    /** An offer that is no more. */
+    record OfferDropped(@Says(value = "Name", longest = 80) String name) implements FitEntry {}
+
+    /** How long the owner wants to keep the device. */
+    record LifePlanned(
+            @Says("Years it is kept") @Within(min = "0.1", max = "30", unit = "years")
+            BigDecimal years,
+
+            @Says("Cycles a year; the shop's when not said") @Within(min = "1", max = "2000") @Nullable
+            BigDecimal cyclesPerYear)
+            implements FitEntry {}
 
     /** A new pack's label and size. */
     record PackOffered(PackLabel label) implements FitEntry {}

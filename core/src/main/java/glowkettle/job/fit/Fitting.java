@@ -1,9 +1,12 @@
 package glowkettle.job.fit;
 
+import glowkettle.arrive.Quote;
 import glowkettle.finding.Result;
 import glowkettle.fit.Honesty;
+import glowkettle.fit.Offer;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
+import glowkettle.fit.Worth;
 import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
@@ -11,7 +14,12 @@ import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.open.Opening;
+import glowkettle.library.Plug;
 import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /** Which pack goes in. */
@@ -38,8 +46,59 @@ public final class Fitting {
     public Result<PackComparison.Comparison> compare(PackLabel offered) {
         return PackComparison.compare(
                 new PackComparison.Request(
-                        job.model().pack(), offered, job.model().housing().leads() != null),
+                        job.model().pack(),
+                        offered,
+                        job.model().housing().leads() != null,
+                        Objects.requireNonNullElse(job.model().housing().plug(), Plug.UNKNOWN),
+                        job.model().housing().ears()),
                 job.limits());
+    }
+
+    /** Those that can be had, in the order in which they were noted first. */
+    public List<Offer> offers() {
+        Map<String, Offer> offers = new LinkedHashMap<>();
+        state.counting().stream().map(Recorded::entry).forEach(entry -> {
+            if (entry instanceof FitEntry.OfferNoted noted) {
+                offers.put(noted.offer().name(), noted.offer());
+            } else if (entry instanceof FitEntry.OfferDropped dropped) {
+                offers.remove(dropped.name());
+            }
+        });
+        return List.copyOf(offers.values());
+    }
+
+    /** The pack that the owner took from the quote, as its seller describes it. */
+    public Optional<Offer> taken() {
+        return Arriving.of(job)
+                .takenOffer()
+                .flatMap(name -> offers().stream()
+                        .filter(offer -> offer.name().equals(name))
+                        .findFirst());
+    }
+
+    public Optional<FitEntry.LifePlanned> plannedLife() {
+        return state.latest(FitEntry.LifePlanned.class);
+    }
+
+    /** What the offers are worth, over the planned years where they are known; empty without offers. */
+    public Optional<Worth.Request> worthAsked() {
+        List<Worth.Offer> judged = offers().stream()
+                .map(offer -> offer.judged(compare(offer.label()).result()))
+                .toList();
+        return judged.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Worth.Request(
+                        judged,
+                        plannedLife().map(FitEntry.LifePlanned::years).orElse(null),
+                        plannedLife().map(FitEntry.LifePlanned::cyclesPerYear).orElse(null),
+                        labour()));
+    }
+
+    /** What one more exchange costs beside its pack. */
+    private BigDecimal labour() {
+        return Quote.of(new Quote.Request(Opening.of(job).labourMinutes(), List.of(), List.of()), job.limits())
+                .result()
+                .labour();
     }
 
     /** Somebody said which pack goes in, and that still holds. */

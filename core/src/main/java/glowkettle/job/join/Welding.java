@@ -32,8 +32,12 @@ public final class Welding {
         return state.latest(JoinEntry.WelderSet.class);
     }
 
-    /** Since the stack was set last; a test after so many welds begins anew at its level. */
     public Optional<Result<WeldLadder>> ladder() {
+        return asked().map(asked -> WeldLadder.of(asked, job.limits()));
+    }
+
+    /** Since the stack was set last; a test after so many welds begins anew at its level. */
+    public Optional<WeldLadder.Request> asked() {
         return welder().map(set -> {
             List<WeldLadder.Trial> trials = new ArrayList<>();
             BigDecimal welds = BigDecimal.ZERO;
@@ -51,7 +55,7 @@ public final class Welding {
                     welds = welds.add(welded.welds());
                 }
             }
-            return WeldLadder.of(request(set, trials, welds), job.limits());
+            return request(set, trials, welds);
         });
     }
 

@@ -2,6 +2,7 @@ package glowkettle.job.prove;
 
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Attention;
 import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
@@ -14,6 +15,7 @@ import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.job.open.Opening;
+import glowkettle.job.wayback.Sealing;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
@@ -85,6 +87,8 @@ public final class ProveChapter implements Chapter<ProveEntry> {
 
     @Override
     public List<Call> calls(JobFile job, OpeningHours hours) {
-        return List.of();
+        return Sealing.of(job).setAt().stream()
+                .map(at -> new Call(at, Attention.WORK, "the seal has set: hold it under pressure", STAGE, true))
+                .toList();
     }
 }

@@ -5,12 +5,16 @@ import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
+import glowkettle.job.fit.Fitting;
 import glowkettle.job.open.Opening;
 import glowkettle.library.Operation;
+import glowkettle.open.Refit;
 import glowkettle.open.WayBack;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** How far the device is closed again. */
 public final class ClosingUp {
@@ -34,6 +38,15 @@ public final class ClosingUp {
                 .toList();
     }
 
+    /** When a step was done. */
+    Optional<Instant> doneAt(String step) {
+        return state.counting().stream()
+                .filter(recorded -> recorded.entry() instanceof WayBackEntry.StepBack back
+                        && back.step().equals(step))
+                .reduce((earlier, later) -> later)
+                .map(Recorded::at);
+    }
+
     /** When its newest step was done. */
     public Optional<Instant> closedAt() {
         return state.latestRecorded(WayBackEntry.StepBack.class).map(Recorded::at);
@@ -45,14 +58,51 @@ public final class ClosingUp {
                 known -> WayBack.plan(
                         new WayBack.Request(
                                 job.model().anatomy().operations(),
-                                Opening.of(job).stepsIn()),
+                                Opening.of(job).stepsIn(),
+                                Refit.of(
+                                        job.model(),
+                                        Opening.of(job).stepsIn(),
+                                        !Fitting.of(job).keepsPack(),
+                                        isLiveCheckLast())),
                         job.limits()));
     }
 
+    private boolean isLiveCheckLast() {
+        return state.latest(WayBackEntry.LiveCheckChosen.class)
+                .map(WayBackEntry.LiveCheckChosen::last)
+                .orElse(false);
+    }
+
+    /** Nothing that was opened is glued: whether it lives may be looked at after closing, too. */
+    public boolean mayCheckLast() {
+        return Refit.mayCheckLast(job.model(), Opening.of(job).stepsIn());
+    }
+
+    /** Until when a step is pressed; empty where it is not, or nobody has begun. */
+    public Optional<Instant> pressedUntil(WayBack.Step step) {
+        BigDecimal seconds = step.pressS();
+        return seconds == null
+                ? Optional.empty()
+                : state.counting().stream()
+                        .filter(recorded -> recorded.entry() instanceof WayBackEntry.PressBegun begun
+                                && begun.step().equals(step.id()))
+                        .reduce((earlier, later) -> later)
+                        .map(recorded -> recorded.at().plusSeconds(seconds.longValue()));
+    }
+
+    /** A check is not asked for any more once something after it was done: what is closed is not opened to look. */
     public Optional<WayBack.Step> nextStepBack() {
         List<String> done = stepsBack();
-        return wayBack().result().steps().stream()
-                .filter(step -> !done.contains(step.id()))
+        List<WayBack.Step> steps = wayBack().result().steps();
+        int last = -1;
+        for (int i = 0; i < steps.size(); i++) {
+            last = done.contains(steps.get(i).id()) ? i : last;
+        }
+        int newest = last;
+        return IntStream.range(0, steps.size())
+                .filter(i -> !done.contains(steps.get(i).id()))
+                .filter(i -> i > newest || !steps.get(i).check())
+                .mapToObj(steps::get)
                 .findFirst();
     }
 

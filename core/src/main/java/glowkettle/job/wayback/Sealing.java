@@ -8,6 +8,9 @@ import glowkettle.job.Moment;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.open.Opening;
 import glowkettle.library.Bond;
+import glowkettle.limits.Limit;
+import glowkettle.open.WayBack;
+import java.time.Instant;
 import java.util.Optional;
 
 /** The glued rim of a shell that was opened, and whether it holds again. */
@@ -28,6 +31,16 @@ public final class Sealing {
                 .filter(bond -> bond.layers().stack().adhesive().isSeam())
                 .filter(bond -> Opening.of(job).stepsIn().contains(bond.operation()))
                 .findFirst();
+    }
+
+    /** When a rim that was glued anew may be tested; empty once it was, and before it was pressed. */
+    public Optional<Instant> setAt() {
+        if (Arriving.of(job).held(Moment.AFTER).isPresent()) {
+            return Optional.empty();
+        }
+        return rim().flatMap(rim -> ClosingUp.of(job).doneAt(WayBack.RIM + rim.operation()))
+                .map(pressed ->
+                        pressed.plusSeconds(job.limits().of(Limit.RIM_SET_MIN).longValue() * 60));
     }
 
     /** Empty where no rim was opened and nothing was tested when it came. */

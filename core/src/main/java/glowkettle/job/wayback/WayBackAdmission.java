@@ -13,6 +13,8 @@ import glowkettle.job.join.Transplanting;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.open.WayBack;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,7 +31,7 @@ public final class WayBackAdmission {
                 : Admission.no("", "The device is not closed yet; finish the way back first.");
     }
 
-    public static Optional<Refusal> stepBack(JobFile job, WayBackEntry.StepBack done) {
+    public static Optional<Refusal> stepBack(JobFile job, WayBackEntry.StepBack done, Instant now) {
         Optional<Refusal> halted = Assessing.unlessHalted(job);
         if (halted.isPresent()) {
             return halted;
@@ -56,6 +58,18 @@ public final class WayBackAdmission {
         if (joinsLeads && !Joining.of(job).isJoined()) {
             return Admission.no("step", "Its leads are told apart, soldered and pulled at Join first.");
         }
+        if (next.get().pressS() != null) {
+            Optional<Instant> until = ClosingUp.of(job).pressedUntil(next.get());
+            if (until.isEmpty()) {
+                return Admission.no("step", "Begin to press first: its clock runs from there.");
+            }
+            if (now.isBefore(until.get())) {
+                return Admission.no(
+                        "step",
+                        "Keep pressing: %s s more."
+                                .formatted(Duration.between(now, until.get()).toSeconds() + 1));
+            }
+        }
         Optional<Operation> operation = job.operation(done.step());
         if (operation.isPresent() && operation.get().kind() == OperationKind.LOOSEN_FASTENERS) {
             List<String> empty = JobTray.of(job).emptyHolesOf(done.step());
@@ -75,6 +89,24 @@ public final class WayBackAdmission {
                     .map(finding -> new Refusal("step", finding.sentence()));
         }
         return Optional.empty();
+    }
+
+    static Optional<Refusal> press(JobFile job, String step) {
+        boolean due = ClosingUp.of(job)
+                .nextStepBack()
+                .filter(next -> next.id().equals(step) && next.pressS() != null)
+                .isPresent();
+        return due ? Assessing.unlessHalted(job) : Admission.no("step", "Nothing is pressed at this step.");
+    }
+
+    /** What is glued is not opened again for a look. */
+    static Optional<Refusal> liveCheck(JobFile job, boolean last) {
+        if (ClosingUp.of(job).stepsBack().contains(WayBack.LIVE_CHECK)) {
+            return Admission.no("last", "It was looked at already.");
+        }
+        return last && !ClosingUp.of(job).mayCheckLast()
+                ? Admission.no("last", "Something of it is glued: look whether it lives before it is closed.")
+                : Optional.empty();
     }
 
     /** Every hole and every fastener of it came out, and nothing is put in twice: the tray itself says what is wrong. */

@@ -25,6 +25,7 @@ import glowkettle.limits.ShopLimits;
 import glowkettle.open.WayBack;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -34,6 +35,13 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     public static final Stage STAGE = new Stage("Way back", "wayback");
 
     private static final List<Kind<? extends WayBackEntry>> KINDS = List.of(
+            Kind.of("press-begun", WayBackEntry.PressBegun.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of(
+                    "live-check-chosen",
+                    WayBackEntry.LiveCheckChosen.class,
+                    Traits.TAPPED,
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
             Kind.of("step-back", WayBackEntry.StepBack.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE),
             Kind.of("fasteners-back", WayBackEntry.FastenersBack.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE));
 
@@ -55,7 +63,14 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     @Override
     public String words(WayBackEntry entry, JobFile job) {
         return switch (entry) {
-            case WayBackEntry.StepBack step -> "Back: " + Phrases.step(step.step(), job);
+            case WayBackEntry.StepBack step ->
+                "Back: " + Phrases.step(step.step(), job)
+                        + (step.bonding() == null
+                                ? ""
+                                : ", with " + step.bonding().words());
+            case WayBackEntry.PressBegun begun -> "Pressed: " + Phrases.step(begun.step(), job);
+            case WayBackEntry.LiveCheckChosen chosen ->
+                chosen.last() ? "Live check after closing" : "Live check before closing";
             case WayBackEntry.FastenersBack back ->
                 "Back in: "
                         + back.placements().stream()
@@ -71,13 +86,17 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
         return switch (entry) {
             case WayBackEntry.StepBack ignored -> Optional.of(new Told.ClosedUp());
             case WayBackEntry.FastenersBack ignored -> Optional.empty();
+            case WayBackEntry.PressBegun ignored -> Optional.empty();
+            case WayBackEntry.LiveCheckChosen ignored -> Optional.empty();
         };
     }
 
     @Override
     public Optional<Refusal> refuse(JobFile job, WayBackEntry entry, Author author, Instant now) {
         return switch (entry) {
-            case WayBackEntry.StepBack step -> WayBackAdmission.stepBack(job, step);
+            case WayBackEntry.StepBack step -> WayBackAdmission.stepBack(job, step, now);
+            case WayBackEntry.PressBegun begun -> WayBackAdmission.press(job, begun.step());
+            case WayBackEntry.LiveCheckChosen chosen -> WayBackAdmission.liveCheck(job, chosen.last());
             case WayBackEntry.FastenersBack back -> WayBackAdmission.fastenersBack(job, back);
         };
     }
@@ -101,9 +120,16 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     public List<Call> calls(JobFile job, OpeningHours hours) {
         Opening opening = Opening.of(job);
         boolean sparkIsNext = opening.nextStep().isEmpty() && Fitting.of(job).packChosen();
-        return Freeing.of(job).ignition().filter(lock -> sparkIsNext && lock.holds(job.now())).stream()
-                .map(lock -> new Call(
-                        job.now(), Attention.WATCH, "solvent is wet where a spark is next", FreeChapter.STAGE, false))
-                .toList();
+        List<Call> calls = new ArrayList<>();
+        Freeing.of(job)
+                .ignition()
+                .filter(lock -> sparkIsNext && lock.holds(job.now()))
+                .ifPresent(lock -> calls.add(new Call(
+                        job.now(), Attention.WATCH, "solvent is wet where a spark is next", FreeChapter.STAGE, false)));
+        ClosingUp.of(job)
+                .nextStepBack()
+                .flatMap(step -> ClosingUp.of(job).pressedUntil(step))
+                .ifPresent(until -> calls.add(new Call(until, Attention.WORK, "pressed long enough", STAGE, true)));
+        return calls;
     }
 }
