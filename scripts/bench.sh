@@ -43,7 +43,7 @@ core() {
     say "The planner"
     benchmark Benchmarks
     benchmark HeatBenchmarks
-    benchmark LeadFinderBenchmarks
+    benchmark JoinBenchmarks
 }
 
 search() {

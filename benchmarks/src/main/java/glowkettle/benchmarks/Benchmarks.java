@@ -27,18 +27,18 @@ public final class Benchmarks {
         System.out.printf(
                 "%n%d models with %d operations and %d tools, each proven:%n",
                 PlannerBenchmark.MODELS, PlannerBenchmark.OPERATIONS, PlannerBenchmark.TOOLS);
-        print("median", percentile(results, "provenOptimum", MEDIAN), MEDIAN_AIM_MS, baseline);
-        print("hardest model", percentile(results, "provenOptimum", HARDEST), HARDEST_AIM_MS, baseline);
-        print("longest of all", percentile(results, "provenOptimum", LONGEST), HARDEST_AIM_MS, baseline);
+        print("Planner, median", percentile(results, "provenOptimum", MEDIAN), MEDIAN_AIM_MS, baseline);
+        print("Planner, hardest model", percentile(results, "provenOptimum", HARDEST), HARDEST_AIM_MS, baseline);
+        print("Planner, longest of all", percentile(results, "provenOptimum", LONGEST), HARDEST_AIM_MS, baseline);
     }
 
     static double median(Collection<RunResult> results, String name) {
         return percentile(results, name, MEDIAN);
     }
 
-    private static void print(String what, double tookMs, double aimMs, double baselineMs) {
+    static void print(String what, double tookMs, double aimMs, double baselineMs) {
         System.out.printf(
-                "Planner, %s: %.1f ms (aim: at most %.0f ms); %.1f × a digest of 1 MiB (%.2f ms)%n",
+                "%s: %.3g ms (aim: at most %.0f ms); %.2g × a digest of 1 MiB (%.2f ms)%n",
                 what, tookMs, aimMs, tookMs / baselineMs, baselineMs);
     }
 

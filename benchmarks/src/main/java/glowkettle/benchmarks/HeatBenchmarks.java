@@ -19,17 +19,11 @@ public final class HeatBenchmarks {
                         .build())
                 .run();
         double baseline = Benchmarks.median(results, "baseline");
-        print("One window", Benchmarks.median(results, "window"), WINDOW_AIM_MS, baseline);
-        print(
+        Benchmarks.print("One window, median", Benchmarks.median(results, "window"), WINDOW_AIM_MS, baseline);
+        Benchmarks.print(
                 "Search of " + new HeatBenchmark().settingsTried() + " settings",
                 Benchmarks.median(results, "search"),
                 SEARCH_AIM_MS,
                 baseline);
-    }
-
-    private static void print(String what, double tookMs, double aimMs, double baselineMs) {
-        System.out.printf(
-                "%n%s, median: %.2f ms (aim: at most %.0f ms); %.1f × a digest of 1 MiB (%.2f ms)%n",
-                what, tookMs, aimMs, tookMs / baselineMs, baselineMs);
     }
 }

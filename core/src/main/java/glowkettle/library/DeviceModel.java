@@ -57,9 +57,6 @@ public record DeviceModel(
      *
      * @param shippingMode how the pack is cut off by the device itself, in words; null when it has no such mode
      * @param plug of the pack; null where nobody described it
-     * @param ears what screws hold the pack itself by, in words; null where none do
-     * @param seating which edge of the pack enters first, and whether its plug goes in before; null where it does not matter
-     * @param movesOver what is on the old pack and goes onto the new one, such as an adapter board
      */
     public record Housing(
             Mounting mounting,
@@ -70,19 +67,13 @@ public record DeviceModel(
             @Nullable Leads leads,
             @Nullable String shippingMode,
             @Nullable Plug plug,
-            @Nullable String ears,
-            @Nullable String seating,
-            List<String> movesOver) {
-        public Housing {
-            movesOver = movesOver == null ? List.of() : List.copyOf(movesOver);
-        }
-
+            @Flat Seat seat) {
         public Housing(
                 Mounting mounting,
                 @Nullable BigDecimal seamNominalMm,
                 @Nullable Leads leads,
                 @Nullable String shippingMode) {
-            this(mounting, seamNominalMm, leads, shippingMode, null, null, null, List.of());
+            this(mounting, seamNominalMm, leads, shippingMode, null, Seat.PLAIN);
         }
     }
 

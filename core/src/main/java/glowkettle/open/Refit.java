@@ -8,6 +8,7 @@ import glowkettle.library.OperationKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -86,14 +87,15 @@ public record Refit(
         List<String> points = new ArrayList<>();
         if (newPack) {
             points.add("Transport films off the new pack and its plug.");
-            model.housing().movesOver().forEach(part -> points.add("Moved over from the old pack: " + part + "."));
+            Objects.requireNonNull(model.housing().seat().movesOver())
+                    .forEach(part -> points.add("Moved over from the old pack: " + part + "."));
         }
         if (glued) {
             points.add("Old adhesive off, solvent on the cloth, not in the well; dry.");
             points.add("Does the new pack come with its own adhesive? Then nothing is laid under it.");
         }
-        if (model.housing().seating() != null) {
-            points.add(model.housing().seating());
+        if (model.housing().seat().seating() != null) {
+            points.add(model.housing().seat().seating());
         }
         return points;
     }

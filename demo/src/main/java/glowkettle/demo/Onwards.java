@@ -135,6 +135,9 @@ public final class Onwards {
         if (!job.packKnown()) {
             return Optional.empty();
         }
+        if (Fitting.of(job).packChosen()) {
+            return Optional.of(new FitEntry.CoinCellSettled(FitEntry.CoinCell.BACK, null));
+        }
         if (Fitting.of(job).comparison().isEmpty()) {
             return Optional.of(new FitEntry.PackOffered(label(job.model())));
         }

@@ -23,6 +23,7 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.fit.FitEntry;
+import glowkettle.job.fit.Fitting;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.isolation.Isolating;
 import glowkettle.job.isolation.IsolationEntry;
@@ -266,7 +267,7 @@ public final class Play {
     static PackLabel.Connection connection(DeviceModel model) {
         return new PackLabel.Connection(
                 true,
-                model.housing().ears() == null ? null : true,
+                model.housing().seat().ears() == null ? null : true,
                 Objects.requireNonNullElse(model.housing().plug(), Plug.UNKNOWN));
     }
 
@@ -289,6 +290,9 @@ public final class Play {
 
     /** Goes back until so many steps are left. */
     public Play back(int left) {
+        if (Fitting.of(file()).isCoinCellOpen()) {
+            write(new FitEntry.CoinCellSettled(FitEntry.CoinCell.BACK, null));
+        }
         while (true) {
             WayBack.Plan plan = ClosingUp.of(file()).wayBack().result();
             Optional<WayBack.Step> step = ClosingUp.of(file()).nextStepBack();

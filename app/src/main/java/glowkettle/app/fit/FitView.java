@@ -24,6 +24,7 @@ import glowkettle.job.isolation.Isolating;
 import glowkettle.library.OldPack;
 import glowkettle.library.PackData;
 import glowkettle.library.Plug;
+import glowkettle.library.Seat;
 import glowkettle.limits.Limit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -71,6 +72,15 @@ public record FitView(
                 .orElse(null);
     }
 
+    /** The backup cell that came out, until somebody says what becomes of it; null otherwise. */
+    public Seat.@Nullable CoinCell coinCell() {
+        return Fitting.of(job).isCoinCellOpen() ? job.model().housing().seat().coinCell() : null;
+    }
+
+    public FitEntry.CoinCell[] coinOutcomes() {
+        return FitEntry.CoinCell.values();
+    }
+
     public @Nullable Plug plug() {
         return job.model().housing().plug();
     }
@@ -80,7 +90,7 @@ public record FitView(
     }
 
     public @Nullable String ears() {
-        return job.model().housing().ears();
+        return job.model().housing().seat().ears();
     }
 
     public Worth.Source[] sources() {

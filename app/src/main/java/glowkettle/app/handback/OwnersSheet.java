@@ -116,6 +116,7 @@ public record OwnersSheet(
         } else if (Fitting.of(job).keepsPack()) {
             done.add("The pack it came with is in it again; it was disconnected to reach something else.");
         }
+        Fitting.of(job).coinCell().ifPresent(coin -> done.add(coin.forTheOwner()));
         Sealing.of(job).seal().ifPresent(seal -> done.add(seal.result().forTheOwner()));
         int fasteners = JobTray.of(job).tray().result().out();
         if (fasteners > 0) {

@@ -78,6 +78,24 @@ public final class Played {
         return kettle.bean(ShopWorld.class).number(name);
     }
 
+    /** A job like one of the demo's own, to go on with. */
+    public static Played like(Kettle kettle, DemoJob name) {
+        return new Played(Copy.of(kettle, number(kettle, name)));
+    }
+
+    /** Of any model, closed with a new pack in it. */
+    public static Played shut(Kettle kettle, String model) {
+        return copied(
+                kettle,
+                model + " shut",
+                () -> openedFor(kettle, model, "Bridge, ferry Skua")
+                        .play
+                        .assessed()
+                        .out()
+                        .fitted()
+                        .back(0));
+    }
+
     /** An address with the number of a demo's job in place of its name in braces. */
     public static String address(Kettle kettle, String written) {
         return NAME_OF_A_JOB

@@ -69,6 +69,16 @@ final class FitAdmission {
                 : Admission.no("name", "No offer is called '%s'.".formatted(name));
     }
 
+    /** What came out is a cell, too: it lies in a container, not on the bench. */
+    static Optional<Refusal> coinCell(JobFile job, FitEntry.CoinCellSettled coin) {
+        if (!Fitting.of(job).isCoinCellOut()) {
+            return Admission.no("outcome", "No backup cell came out of this device.");
+        }
+        return coin.outcome() != FitEntry.CoinCell.BACK && coin.container() == null
+                ? Admission.no("container", "Missing: where the one that came out lies, such as the bucket of sand.")
+                : wayBackBegun(job);
+    }
+
     static Optional<Refusal> newPack(JobFile job, FitEntry.NewPackSeen seen) {
         if (job.state().latest(FitEntry.PackOffered.class).isEmpty()) {
             return Admission.no("", "Read the new pack's label first.");

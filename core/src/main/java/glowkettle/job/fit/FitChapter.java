@@ -42,6 +42,7 @@ public final class FitChapter implements Chapter<FitEntry> {
             Kind.of("offer-noted", FitEntry.OfferNoted.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("offer-dropped", FitEntry.OfferDropped.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("life-planned", FitEntry.LifePlanned.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("coin-cell-settled", FitEntry.CoinCellSettled.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("pack-offered", FitEntry.PackOffered.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("new-pack-seen", FitEntry.NewPackSeen.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
@@ -94,6 +95,9 @@ public final class FitChapter implements Chapter<FitEntry> {
                                 noted.offer().kind().words(),
                                 Phrases.figure(noted.offer().label().printed().capacityMah(), "mAh"));
             case FitEntry.OfferDropped dropped -> "Offer dropped: " + dropped.name();
+            case FitEntry.CoinCellSettled coin ->
+                "Backup cell: " + coin.outcome().words()
+                        + (coin.container() == null ? "" : "; the old one lies in " + coin.container());
             case FitEntry.LifePlanned life -> "To be kept for " + Phrases.figure(life.years(), "years");
             case FitEntry.PackOffered offered ->
                 "New pack: %s, %s"
@@ -123,6 +127,7 @@ public final class FitChapter implements Chapter<FitEntry> {
             case FitEntry.OfferNoted ignored -> Optional.empty();
             case FitEntry.OfferDropped ignored -> Optional.empty();
             case FitEntry.LifePlanned ignored -> Optional.empty();
+            case FitEntry.CoinCellSettled ignored -> Optional.empty();
             case FitEntry.PackOffered offered ->
                 Optional.of(new Told.Offered(offered.label().size().thicknessMm()));
             case FitEntry.NewPackSeen seen ->
@@ -140,6 +145,7 @@ public final class FitChapter implements Chapter<FitEntry> {
             case FitEntry.OfferNoted noted -> FitAdmission.noted(job, noted.offer());
             case FitEntry.OfferDropped dropped -> FitAdmission.dropped(job, dropped.name());
             case FitEntry.LifePlanned ignored -> Optional.empty();
+            case FitEntry.CoinCellSettled coin -> FitAdmission.coinCell(job, coin);
             case FitEntry.PackOffered offered ->
                 FitAdmission.wayBackBegun(job).or(() -> FitAdmission.offered(job, offered));
             case FitEntry.NewPackSeen seen -> FitAdmission.newPack(job, seen);
@@ -152,7 +158,9 @@ public final class FitChapter implements Chapter<FitEntry> {
     @Override
     public Optional<NextThing> next(JobFile job) {
         if (Fitting.of(job).packChosen()) {
-            return Optional.empty();
+            return Fitting.of(job).isCoinCellOpen()
+                    ? Optional.of(NextThing.of(STAGE, "Say what becomes of the backup cell"))
+                    : Optional.empty();
         }
         return Optional.of(NextThing.of(STAGE, next(job, Fitting.of(job))));
     }

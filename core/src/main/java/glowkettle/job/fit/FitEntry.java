@@ -3,6 +3,7 @@ package glowkettle.job.fit;
 import glowkettle.assess.HazardReadings;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
 import glowkettle.fit.Offer;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.Entry;
@@ -30,6 +31,38 @@ public sealed interface FitEntry extends Entry {
             @Says("Cycles a year; the shop's when not said") @Within(min = "1", max = "2000") @Nullable
             BigDecimal cyclesPerYear)
             implements FitEntry {}
+
+    /** The backup cell of a device is a pack of its own: it stays, is replaced, or is left out. */
+    record CoinCellSettled(
+            @Says("What becomes of it") CoinCell outcome,
+
+            @Says(value = "Container of the one that came out", longest = 80) @Nullable
+            String container)
+            implements FitEntry {}
+
+    /** What becomes of a backup cell. */
+    enum CoinCell implements Worded {
+        BACK("the same goes back", "Its clock has to be set."),
+        REPLACED("a new one goes in", "Its backup cell was replaced; its clock has to be set."),
+        LEFT_OUT("none goes in", "Its backup cell was left out: whenever the pack is empty, its clock is lost.");
+
+        private final String words;
+        private final String forTheOwner;
+
+        CoinCell(String words, String forTheOwner) {
+            this.words = words;
+            this.forTheOwner = forTheOwner;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+
+        public String forTheOwner() {
+            return forTheOwner;
+        }
+    }
 
     /** A new pack's label and size. */
     record PackOffered(PackLabel label) implements FitEntry {}

@@ -15,6 +15,7 @@ import glowkettle.job.Sum;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.open.Opening;
 import glowkettle.library.Plug;
+import glowkettle.library.Seat;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -50,7 +51,7 @@ public final class Fitting {
                         offered,
                         job.model().housing().leads() != null,
                         Objects.requireNonNullElse(job.model().housing().plug(), Plug.UNKNOWN),
-                        job.model().housing().ears()),
+                        job.model().housing().seat().ears()),
                 job.limits());
     }
 
@@ -74,6 +75,21 @@ public final class Fitting {
                 .flatMap(name -> offers().stream()
                         .filter(offer -> offer.name().equals(name))
                         .findFirst());
+    }
+
+    /** The backup cell of the device was taken out. */
+    public boolean isCoinCellOut() {
+        Seat.CoinCell coin = job.model().housing().seat().coinCell();
+        return coin != null && Opening.of(job).stepsIn().contains(coin.operation());
+    }
+
+    /** It was, and nobody said what becomes of it. */
+    public boolean isCoinCellOpen() {
+        return isCoinCellOut() && coinCell().isEmpty();
+    }
+
+    public Optional<FitEntry.CoinCell> coinCell() {
+        return state.latest(FitEntry.CoinCellSettled.class).map(FitEntry.CoinCellSettled::outcome);
     }
 
     public Optional<FitEntry.LifePlanned> plannedLife() {

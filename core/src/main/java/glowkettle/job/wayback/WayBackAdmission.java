@@ -39,6 +39,9 @@ public final class WayBackAdmission {
         if (!Fitting.of(job).packChosen()) {
             return Admission.no("step", "No pack has been chosen; nothing is closed over an empty bay.");
         }
+        if (Fitting.of(job).isCoinCellOpen()) {
+            return Admission.no("step", "Say at Fit what becomes of the backup cell first.");
+        }
         Optional<TransplantStep> moving = Transplanting.of(job).next();
         if (moving.isPresent()) {
             return Admission.no(

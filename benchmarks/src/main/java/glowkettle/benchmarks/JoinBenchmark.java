@@ -1,12 +1,16 @@
 package glowkettle.benchmarks;
 
+import glowkettle.join.JointHeat;
 import glowkettle.join.LeadFinder;
+import glowkettle.join.WeldLadder;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -18,14 +22,17 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** Six leads of which nothing is known yet, the most that can be asked; the baseline says how fast this machine is. */
+/**
+ * Six leads of which nothing is known yet, the most that can be asked; the heat of a joint; a welder proven at its last level.
+ * The baseline says how fast this machine is.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 3, time = 3)
 @Measurement(iterations = 5, time = 3)
 @Fork(1)
-public class LeadFinderBenchmark {
+public class JoinBenchmark {
     private static final int BASELINE_BYTES = 1 << 20;
 
     private final ShopLimits limits = ShopLimits.defaults();
@@ -49,6 +56,40 @@ public class LeadFinderBenchmark {
     @Benchmark
     public LeadFinder sixLeads() {
         return LeadFinder.find(unread, limits).result();
+    }
+
+    private final FreshLimits fresh = new FreshLimits(limits);
+
+    private final JointHeat.Request tag = new JointHeat.Request(
+            new BigDecimal("8"),
+            new BigDecimal("5"),
+            new BigDecimal("0.15"),
+            new BigDecimal("6"),
+            null,
+            new BigDecimal("22"),
+            null,
+            null);
+
+    /** Nine levels, five pulls each. */
+    private final WeldLadder.Request ladder = new WeldLadder.Request(
+            new BigDecimal("0.15"),
+            BigDecimal.ONE,
+            BigDecimal.valueOf(9),
+            IntStream.rangeClosed(1, 9)
+                    .mapToObj(level -> new WeldLadder.Trial(
+                            BigDecimal.valueOf(level), Collections.nCopies(5, BigDecimal.valueOf(level * 3L)), false))
+                    .toList(),
+            null,
+            null);
+
+    @Benchmark
+    public JointHeat jointHeat() {
+        return JointHeat.of(tag, fresh.next()).result();
+    }
+
+    @Benchmark
+    public WeldLadder weldLadder() {
+        return WeldLadder.of(ladder, limits).result();
     }
 
     /** A digest of one mebibyte. */
