@@ -62,6 +62,6 @@ public record Plug(
     public static final Plug UNKNOWN = new Plug(null, null, null, null, null, null);
 
     public Plug {
-        wires = wires == null ? null : List.copyOf(wires);
+        wires = wires == null || wires.isEmpty() ? null : List.copyOf(wires);
     }
 }

@@ -167,7 +167,10 @@ class JoinAdmissionTest {
         assertThat(Joining.of(bench.file()).finder().orElseThrow().result().status())
                 .isEqualTo(LeadFinder.Status.CONTRADICTION);
         LeadFinder.Measurement again = Joining.of(bench.file()).wanted().orElseThrow();
-        bench.write(metered(again.to(), again.from(), Kind.VOLTS, "7.64"));
+        bench.write(metered(again.from(), again.to(), Kind.VOLTS, "0.00"));
+        LeadFinder.Measurement other = Joining.of(bench.file()).wanted().orElseThrow();
+        assertThat(other).isNotEqualTo(again);
+        bench.write(metered(other.to(), other.from(), Kind.VOLTS, "7.64"));
         assertThat(Joining.of(bench.file()).readings()).hasSize(2);
         assertThat(Joining.of(bench.file()).finder().orElseThrow().result().status())
                 .isNotEqualTo(LeadFinder.Status.CONTRADICTION);

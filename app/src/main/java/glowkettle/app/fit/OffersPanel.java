@@ -15,7 +15,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -40,8 +39,12 @@ public record OffersPanel(
     /** An offer. */
     public record Column(Offer offer, Verdict verdict, boolean cheapest, boolean taken) {}
 
-    /** One line, a cell an offer. */
-    public record Row(String name, List<Cell> cells) {}
+    /**
+     * One line, a cell an offer.
+     *
+     * @param money its figures are in the shop's currency
+     */
+    public record Row(String name, boolean money, List<Cell> cells) {}
 
     /**
      * What stands in a row of one offer.
@@ -92,7 +95,9 @@ public record OffersPanel(
                 .collect(Collectors.toCollection(LinkedHashSet::new));
         return names.stream()
                 .map(name -> new Row(
-                        name, comparisons.stream().map(one -> cell(one, name)).toList()))
+                        name,
+                        false,
+                        comparisons.stream().map(one -> cell(one, name)).toList()))
                 .toList();
     }
 
@@ -106,13 +111,13 @@ public record OffersPanel(
 
     private static List<Row> figures(List<Offer> offers, Worth worth) {
         List<Row> rows = new ArrayList<>();
-        rows.add(row("usable when new", worth, judged -> Figures.withUnit(judged.usableWh(), "Wh")));
-        rows.add(row("cycles to 80 %", worth, judged -> Figures.of(judged.cyclesTo80())));
-        rows.add(row("a delivered Wh, one pack", worth, judged -> Figures.of(judged.costPerWh())));
+        rows.add(row("usable when new", false, worth, judged -> Figures.withUnit(judged.usableWh(), "Wh")));
+        rows.add(row("cycles to 80 %", false, worth, judged -> Figures.of(judged.cyclesTo80())));
+        rows.add(row("a delivered Wh, one pack", true, worth, judged -> Figures.of(judged.costPerWh())));
         if (worth.offers().stream().allMatch(judged -> judged.plannedCostPerWh() != null)) {
-            rows.add(row("packs in those years", worth, judged -> said(judged.packsNeeded(), "")));
-            rows.add(row("packs and work", worth, judged -> said(judged.plannedCost(), "")));
-            rows.add(row("a delivered Wh, those years", worth, judged -> said(judged.plannedCostPerWh(), "")));
+            rows.add(row("packs in those years", false, worth, judged -> said(judged.packsNeeded(), "")));
+            rows.add(row("packs and work", true, worth, judged -> said(judged.plannedCost(), "")));
+            rows.add(row("a delivered Wh, those years", true, worth, judged -> said(judged.plannedCostPerWh(), "")));
         }
         rows.add(own("warranty", offers, offer -> said(offer.delivery().warrantyMonths(), "months")));
         rows.add(own("here in", offers, offer -> said(offer.delivery().leadTimeDays(), "days")));
@@ -127,12 +132,13 @@ public record OffersPanel(
         return figure == null ? "not said" : unit.isEmpty() ? Figures.of(figure) : Figures.withUnit(figure, unit);
     }
 
-    private static Row row(String name, Worth worth, Function<Worth.Judged, String> words) {
-        return new Row(name, worth.offers().stream().map(words).map(Cell::plain).toList());
+    private static Row row(String name, boolean money, Worth worth, Function<Worth.Judged, String> words) {
+        return new Row(
+                name, money, worth.offers().stream().map(words).map(Cell::plain).toList());
     }
 
     private static Row own(String name, List<Offer> offers, Function<Offer, String> words) {
-        return new Row(name, offers.stream().map(words).map(Cell::plain).toList());
+        return new Row(name, false, offers.stream().map(words).map(Cell::plain).toList());
     }
 
     /** The quote's form, filled in with every offer that is not refused. */
@@ -157,14 +163,5 @@ public record OffersPanel(
 
     public boolean full() {
         return columns.size() >= 4;
-    }
-
-    public @Nullable String cheapest() {
-        return worth.result().cheapest();
-    }
-
-    /** The sentence that says which is the better buy. */
-    public String says() {
-        return Objects.requireNonNullElse(cheapest(), "None of them goes in");
     }
 }

@@ -92,6 +92,9 @@ class LookTest {
                         .path("free"),
                 Played.address(kettle, "/jobs/{HEATING}/free"),
                 Played.address(kettle, "/jobs/{SOLVENT_WET}/free"),
+                Played.address(kettle, "/jobs/{OFFERS}/fit"),
+                Played.address(kettle, "/jobs/{TELLING_APART}/join"),
+                Played.address(kettle, "/jobs/{MOVING_BOARD}/join"),
                 "/isolation",
                 "/isolation/round/"
                         + Isolating.of(done.file()).stored().orElseThrow().container(),

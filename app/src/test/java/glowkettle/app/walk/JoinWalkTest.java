@@ -47,7 +47,7 @@ class JoinWalkTest {
                     .sees("6 ways are left");
             technician.send("r").letGo().send(" ").headed("red probe on A, black on C");
             technician.type("reading.value", "-3.82").send("Enter");
-            technician.open(job.path("join")).headed("Joined");
+            technician.open(job.path("join")).headed("Solder black (C) to B+");
             Assertions.assertThat(Joining.of(job.file()).isFound()).isTrue();
             assertThat(technician.page().locator("main table").first()).containsText("yellow");
         }
@@ -63,6 +63,12 @@ class JoinWalkTest {
                     .type("reading.value", "0.01")
                     .send("Enter");
             technician.headed("Take this one again").sees("These cannot all be true");
+            technician
+                    .letGo()
+                    .send("r")
+                    .letGo()
+                    .send(" ")
+                    .headed("Take this one again: Volts, red probe on A, black on C");
             technician.letGo().send("r").letGo().send(" ").seesNot("These cannot all be true");
         }
     }

@@ -141,14 +141,15 @@ public final class Joining {
         return job.once(FINDER, known -> question().map(question -> LeadFinder.find(question, known.limits())));
     }
 
-    /** Where the probes go now; in a contradiction, the reading that is likeliest wrong. */
+    /** Where the probes go now. In a contradiction, the reading that may be wrong and was not taken again for longest. */
     public Optional<LeadFinder.Measurement> wanted() {
         return finder().map(Result::result)
                 .flatMap(found -> found.status() == LeadFinder.Status.CONTRADICTION
-                        ? found.measureAgain().stream()
+                        ? readings().stream()
+                                .map(LeadFinder.Reading::measurement)
+                                .filter(taken -> found.measureAgain().isEmpty()
+                                        || found.measureAgain().contains(taken))
                                 .findFirst()
-                                // Where no single reading explains it, all are taken again, one after the other.
-                                .or(() -> readings().stream().findFirst().map(LeadFinder.Reading::measurement))
                         : Optional.ofNullable(found.next()));
     }
 
