@@ -43,6 +43,8 @@ public record Refit(
         List<String> rims,
 
         @Says("The live check comes after closing") boolean liveCheckLast) {
+    private static final Set<OperationKind> CABLES =
+            Set.of(OperationKind.MOVE_CABLE, OperationKind.PEEL_TAPE, OperationKind.UNLATCH_CONNECTOR);
     private static final Set<String> WORN = Set.of("headset", "glasses", "watch", "band");
 
     public Refit {
@@ -102,12 +104,15 @@ public record Refit(
 
     private static List<String> beforeClosing(DeviceModel model, List<Operation> done) {
         List<String> points = new ArrayList<>();
-        done.stream()
-                .filter(operation -> Stream.of(
-                                OperationKind.MOVE_CABLE, OperationKind.PEEL_TAPE, OperationKind.UNLATCH_CONNECTOR)
-                        .anyMatch(kind -> operation.kind() == kind))
-                .map(operation -> "Out of the way of posts and covers, as it lay: %s.".formatted(part(operation)))
-                .forEach(points::add);
+        List<String> cables = done.stream()
+                .filter(operation -> CABLES.contains(operation.kind()))
+                .map(Refit::part)
+                .distinct()
+                .toList();
+        if (!cables.isEmpty()) {
+            points.add(
+                    "Out of the way of posts and covers, taped as they were: %s.".formatted(String.join(", ", cables)));
+        }
         points.add("Nothing pinched, nothing left inside.");
         if (tells(model, "camera")) {
             points.add("Camera: covered while it was open; the cover is off, no dust on the glass.");

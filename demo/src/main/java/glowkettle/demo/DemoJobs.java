@@ -52,6 +52,7 @@ public final class DemoJobs {
         jobs.declined();
         FreeingJobs.play(jobs::promised, world.now());
         JoiningJobs.play(jobs::promised);
+        jobs.offers();
     }
 
     private Play job(int daysAgo, String model, String owner, Symptom... symptoms) {
@@ -230,9 +231,6 @@ public final class DemoJobs {
                 .assessed()
                 .out();
         lying.offered(label(lying, "11.55", "13.2", "7800"));
-        offers(promised(0, 5, GANNET, "Engine room, ferry Fulmar", Symptom.SHORT_RUNTIME)
-                .as(DemoJob.OFFERS)
-                .assessed());
         Play ambiguous = promised(1, 5, DUNLIN, "Gangway crew, ferry Fulmar", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .out();
@@ -259,7 +257,10 @@ public final class DemoJobs {
                 .back(4);
     }
 
-    private static void offers(Play play) {
+    private void offers() {
+        Play play = promised(0, 5, GANNET, "Engine room, ferry Fulmar", Symptom.SHORT_RUNTIME)
+                .as(DemoJob.OFFERS)
+                .assessed();
         play.write(offer(play, "Maker's pack", Worth.Source.MAKER, "95", null, "24", "9"))
                 .write(offer(play, "Tideline, known brand", Worth.Source.KNOWN, "58", null, "12", "3"))
                 .write(offer(play, "Quayside stall, no name", Worth.Source.UNNAMED, "26", "7800", "3", "1"))

@@ -7,6 +7,7 @@ import glowkettle.fit.Honesty;
 import glowkettle.fit.LabelEnergy;
 import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackVoltage;
+import glowkettle.fit.Seal;
 import glowkettle.fit.SizeCode;
 import glowkettle.fit.Worth;
 import java.util.List;
@@ -63,6 +64,13 @@ class FitCalculators implements Calculators {
                         PackComparison.Request.class,
                         PackComparison.Comparison.class,
                         PackComparison::compare),
+                new Calculator<>(
+                        STAGE,
+                        "seal",
+                        "Whether a shell is sealed again, and the sentence for its owner",
+                        Seal.Request.class,
+                        Seal.class,
+                        Seal::of),
                 new Calculator<>(
                                 STAGE,
                                 "worth",

@@ -159,6 +159,12 @@ public final class Played {
                 !file().liftedOut()));
     }
 
+    /** Whatever holds the pack is off by then: it comes out, and a new one is chosen. */
+    public Played outAndFitted() {
+        play.out().fitted();
+        return this;
+    }
+
     public Played signed() {
         play.signed();
         return this;

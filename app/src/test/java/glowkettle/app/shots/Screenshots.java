@@ -44,7 +44,7 @@ final class Screenshots {
         DOCUMENTED.put("13-journal", "/jobs/13/journal");
         DOCUMENTED.put("14-sums", "/sums/assess/swell-trend?" + TREND);
         DOCUMENTED.put("15-health", "/jobs/34/assess#health");
-        DOCUMENTED.put("17-ladder", "/jobs/39/free#ladder");
+        DOCUMENTED.put("17-join", "/jobs/46/join");
         DOCUMENTED.put("18-tray", "/jobs/43/open#tray");
         DOCUMENTED.put("19-library", "/library/cormorant-17");
     }

@@ -8,13 +8,17 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.demo.DemoJob;
+import glowkettle.demo.Onwards;
+import glowkettle.free.LeadOrder;
 import glowkettle.instruments.GaugeProgrammer;
+import glowkettle.job.free.FreeEntry;
 import glowkettle.job.join.GaugeSchool;
 import glowkettle.job.join.JoinEntry;
 import glowkettle.job.join.Joining;
 import glowkettle.job.join.TransplantStep;
 import glowkettle.job.join.Transplanting;
 import java.math.BigDecimal;
+import java.util.stream.Stream;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -77,7 +81,7 @@ class JoinWalkTest {
     void oneLeadAtATimeIsSolderedAndPulledBeforeTheDeviceIsClosed() {
         Played job = Played.like(kettle, DemoJob.TELLING_APART);
         while (!Joining.of(job.file()).isFound()) {
-            glowkettle.demo.Onwards.of(job.file()).ifPresent(job::write);
+            Onwards.of(job.file()).ifPresent(job::write);
         }
         try (Technician technician = Technician.at(kettle, "technician")) {
             technician.open(job.path("wayback")).sendUntil(kicker -> !kicker.startsWith("Step back"));
@@ -98,6 +102,39 @@ class JoinWalkTest {
             technician.headed("to B−").send(" ").send(" ").at(job.path("wayback"));
         }
         Assertions.assertThat(Joining.of(job.file()).isJoined()).isTrue();
+    }
+
+    @Test
+    void cutLeadsAreSplicedWhereNoTwoJointsLieSideBySide() {
+        Played job = Played.at(kettle, "avocet", "disconnect");
+        job.write(new FreeEntry.SandReady())
+                .write(new FreeEntry.LeadsNoted(Stream.of("red", "white", "black")
+                        .map(lead -> new FreeEntry.LeadNote(lead, lead, null))
+                        .toList()))
+                .write(new FreeEntry.LeadSchoolChosen(LeadOrder.School.CUT));
+        job.outAndFitted();
+        while (!Joining.of(job.file()).isFound()) {
+            Onwards.of(job.file()).ifPresent(job::write);
+        }
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            technician
+                    .open(job.path("join"))
+                    .headed("Where does each splice lie?")
+                    .type("splices.deviceMm", "32")
+                    .type("splices.packMm", "30")
+                    .type("splices.pathMm", "40")
+                    .letGo()
+                    .send(" ")
+                    .sees("What would do");
+            technician.complaints().clear();
+            technician.type("splices.packMm", "70").letGo().send(" ").open(job.path("join"));
+            technician
+                    .headed("Sleeve onto")
+                    .send(" ")
+                    .headed("Splice black (C)")
+                    .send(" ")
+                    .headed("Pull");
+        }
     }
 
     private Played atTheGauge() {

@@ -211,10 +211,11 @@ public final class JoinChapter implements Chapter<JoinEntry> {
         return true;
     }
 
-    /** A trial weld or a sum of its own leaves nobody where he did not want to go. */
+    /** Whoever has begun to join, or waits for a can to cool, is left at it. */
     @Override
     public boolean keepsOnItsPage(Stage next, JobFile job, boolean takenBack) {
-        return Welding.of(job).isIronOn()
+        return Joining.of(job).isUnderWay()
+                || Welding.of(job).isIronOn()
                 || Welding.of(job).nextJointAt().filter(job.now()::isBefore).isPresent()
                 || Chapter.super.keepsOnItsPage(next, job, takenBack);
     }
@@ -234,6 +235,11 @@ public final class JoinChapter implements Chapter<JoinEntry> {
         welding.nextJointAt()
                 .filter(at -> at.isAfter(job.now()))
                 .ifPresent(at -> calls.add(new Call(at, Attention.WORK, "next joint may be made", STAGE, false)));
+        // Charge belongs to staffed hours: at closing it is off.
+        Transplanting.of(job)
+                .chargingSince()
+                .flatMap(hours::closingAfter)
+                .ifPresent(at -> calls.add(Call.danger(at, "first charge still on at closing: unplug it", STAGE)));
         Transplanting.of(job)
                 .lookedLast()
                 .map(last -> last.at().plus(looks(job)))

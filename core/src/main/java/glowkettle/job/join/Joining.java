@@ -238,6 +238,14 @@ public final class Joining {
                 .findFirst();
     }
 
+    /** One lead at least was taken in hand, and not all of them hold. */
+    boolean isUnderWay() {
+        Phase first = isSpliced() ? Phase.SLEEVE : Phase.SOLDER;
+        return isPlanned()
+                && atHand().isPresent()
+                && inOrder().stream().anyMatch(lead -> phase(String.valueOf(lead.pad())) != first);
+    }
+
     /** Told apart, and cut to length where they are spliced. */
     public boolean isPlanned() {
         return isFound() && unmetPad().isEmpty() && (!isSpliced() || splices().isPresent());

@@ -8,6 +8,7 @@ import glowkettle.job.Recorded;
 import glowkettle.job.assess.Assessing;
 import glowkettle.join.GaugeData;
 import glowkettle.join.Transplant;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -110,10 +111,7 @@ public final class Transplanting {
 
     /** Written to, and not read since: nobody knows what it says now. */
     public boolean isReadBackOwed() {
-        Optional<Recorded> begun = job.state().latestRecorded(JoinEntry.GaugeWriteBegun.class);
-        Optional<Recorded> read = job.state().latestRecorded(JoinEntry.GaugeReadOut.class);
-        return begun.isPresent()
-                && read.map(Recorded::seq).orElse(0L) < begun.get().seq();
+        return seq(JoinEntry.GaugeReadOut.class) < seq(JoinEntry.GaugeWriteBegun.class);
     }
 
     private boolean isSettled() {
@@ -136,10 +134,20 @@ public final class Transplanting {
     }
 
     public boolean isCharging() {
-        Optional<Recorded> begun = job.state().latestRecorded(JoinEntry.FirstChargeBegun.class);
-        Optional<Recorded> ended = job.state().latestRecorded(JoinEntry.FirstChargeEnded.class);
-        return begun.isPresent()
-                && ended.map(Recorded::seq).orElse(0L) < begun.get().seq();
+        return chargingSince().isPresent();
+    }
+
+    Optional<Instant> chargingSince() {
+        long ended = seq(JoinEntry.FirstChargeEnded.class);
+        return job.state()
+                .latestRecorded(JoinEntry.FirstChargeBegun.class)
+                .filter(begun -> begun.seq() > ended)
+                .map(Recorded::at);
+    }
+
+    /** Of the newest; nothing comes before everything. */
+    private long seq(Class<? extends JoinEntry> kind) {
+        return job.state().latestRecorded(kind).map(Recorded::seq).orElse(0L);
     }
 
     /** When the pack that charges was felt last, or its charge began. */
