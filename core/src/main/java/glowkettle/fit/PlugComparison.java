@@ -1,5 +1,6 @@
 package glowkettle.fit;
 
+import glowkettle.cell.Thermistor;
 import glowkettle.finding.Figures;
 import glowkettle.fit.PackComparison.Line;
 import glowkettle.library.Plug;
@@ -17,8 +18,6 @@ import org.jspecify.annotations.Nullable;
  */
 final class PlugComparison {
     private static final BigDecimal SAME_PITCH_MM = new BigDecimal("0.05");
-    private static final double KELVIN = 273.15;
-    private static final double REFERENCE_C = 25;
 
     private final Plug device;
     private final Plug offered;
@@ -136,12 +135,9 @@ final class PlugComparison {
                     List.of()));
             return;
         }
-        double celsius = 1
-                        / (1 / (REFERENCE_C + KELVIN)
-                                + Math.log(has.doubleValue() / takes.doubleValue()) / limits.number(Limit.THERMISTOR_B))
-                - KELVIN;
-        boolean bench =
-                celsius >= limits.number(Limit.THERMISTOR_LEAST_C) && celsius <= limits.number(Limit.THERMISTOR_MOST_C);
+        double celsius =
+                new Thermistor(takes.doubleValue(), limits.number(Limit.THERMISTOR_B)).celsius(has.doubleValue());
+        boolean bench = Thermistor.isBench(celsius, limits);
         lines.add(new Line(
                 "thermistor",
                 bench ? Verdict.FITS : Verdict.REFUSED,

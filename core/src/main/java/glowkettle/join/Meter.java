@@ -1,5 +1,6 @@
 package glowkettle.join;
 
+import glowkettle.cell.Thermistor;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Quantity;
@@ -20,8 +21,6 @@ import org.jspecify.annotations.Nullable;
  * sees nearly all of the voltage through it, with a load only its share.
  */
 final class Meter {
-    private static final double KELVIN = 273.15;
-    private static final double REFERENCE_C = 25;
     /** The coldest that is believed of anything at a bench. */
     private static final double COLDEST_C = -40;
 
@@ -29,26 +28,26 @@ final class Meter {
     private final LeadFinder.Inside inside;
     private final int taps;
     private final ShopLimits limits;
-    private final double ohm25;
-    private final double b;
+    private final Thermistor thermistor;
 
     Meter(LeadFinder.Request request, ShopLimits limits) {
         this.leads = request.leads();
         this.inside = request.inside();
         this.taps = Collections.frequency(request.roles(), Role.TAP);
         this.limits = limits;
-        this.ohm25 = Objects.requireNonNullElseGet(inside.thermistorKohm(), () -> limits.of(Limit.THERMISTOR_KOHM))
-                        .doubleValue()
-                * 1000;
-        this.b = Objects.requireNonNullElseGet(inside.thermistorB(), () -> limits.of(Limit.THERMISTOR_B))
-                .doubleValue();
+        this.thermistor = new Thermistor(
+                Objects.requireNonNullElseGet(inside.thermistorKohm(), () -> limits.of(Limit.THERMISTOR_KOHM))
+                                .doubleValue()
+                        * 1000,
+                Objects.requireNonNullElseGet(inside.thermistorB(), () -> limits.of(Limit.THERMISTOR_B))
+                        .doubleValue());
     }
 
     /** What the readings leave of an assignment; null where they contradict it. */
     @Nullable
     Potentials potentials(Assignment assignment, List<Reading> readings) {
-        Potentials potentials =
-                new Potentials(taps + 2, new Span(ohmAt(limits.number(Limit.TEMPERATURE_MOST_C)), ohmAt(COLDEST_C)));
+        Potentials potentials = new Potentials(
+                taps + 2, new Span(thermistor.ohm(limits.number(Limit.TEMPERATURE_MOST_C)), thermistor.ohm(COLDEST_C)));
         cells(potentials);
         for (Reading reading : readings) {
             if (reading.kind() == Kind.OHMS && !tell(potentials, assignment, reading)) {
@@ -153,7 +152,7 @@ final class Meter {
     Shown shown(LeadFinder.Judged judged, int from, int to, Kind kind) {
         Assignment assignment = judged.assignment();
         Potentials potentials = judged.potentials();
-        Potentials bench = potentials.isThermistorRead() ? potentials : potentials.withThermistor(ohm25);
+        Potentials bench = potentials.isThermistorRead() ? potentials : potentials.withThermistor(thermistor.at25C());
         double share = limits.number(Limit.METER_PERCENT) / 100;
         if (kind == Kind.OHMS) {
             return assignment.node(from) == assignment.node(to)
@@ -173,18 +172,13 @@ final class Meter {
         return expected(assignment.roles().get(from), assignment.roles().get(to), potentials);
     }
 
-    private double ohmAt(double celsius) {
-        return ohm25 * Math.exp(b * (1 / (celsius + KELVIN) - 1 / (REFERENCE_C + KELVIN)));
-    }
-
     /** Of a thermistor, by {@code 1/T = 1/T0 + ln(R/R0)/B}; a bench that is hardly so cold or warm is warned of. */
     BigDecimal temperature(Potentials potentials, List<Finding> findings) {
         Span ohm = potentials.thermistorOhm();
-        double celsius = 1 / (1 / (REFERENCE_C + KELVIN) + Math.log(ohm.middle() / ohm25) / b) - KELVIN;
+        double celsius = thermistor.celsius(ohm.middle());
         BigDecimal shown = Figures.round(celsius, 1);
         boolean cold = celsius < limits.number(Limit.THERMISTOR_LEAST_C);
-        boolean warm = celsius > limits.number(Limit.THERMISTOR_MOST_C);
-        if (cold || warm) {
+        if (!Thermistor.isBench(celsius, limits)) {
             findings.add(new Finding(
                     "leads-thermistor",
                     Weight.CARE,

@@ -28,6 +28,11 @@ public enum OperationKind {
         return this == LIFT_PART || this == CLIP_RUN || this == CUT_ADHESIVE || this == PULL_SUCTION;
     }
 
+    /** On the way back the pack lies in its well after it. */
+    public boolean laysThePack() {
+        return this == FREE_PACK || this == LIFT_PACK_OUT || this == LIFT_DOCKED_PACK_OUT;
+    }
+
     public boolean plugs() {
         return this == UNLATCH_CONNECTOR;
     }

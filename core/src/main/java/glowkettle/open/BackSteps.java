@@ -106,22 +106,7 @@ final class BackSteps {
 
     /** Whatever has to be true before the pack lies in its well, once. */
     private void beforeThePack(Operation operation) {
-        boolean lays = switch (operation.kind()) {
-            case FREE_PACK, LIFT_PACK_OUT, LIFT_DOCKED_PACK_OUT -> true;
-            case POWER_OFF,
-                    TAKE_OUT_CARD,
-                    LIFT_FOOT_OR_LABEL,
-                    LOOSEN_FASTENERS,
-                    CLIP_RUN,
-                    PULL_SUCTION,
-                    CUT_ADHESIVE,
-                    UNLATCH_CONNECTOR,
-                    PEEL_TAPE,
-                    MOVE_CABLE,
-                    LIFT_PART,
-                    DISCONNECT_PACK -> false;
-        };
-        if (refit != null && lays && !laid) {
+        if (refit != null && operation.kind().laysThePack() && !laid) {
             laid = true;
             if (!refit.beforeLaying().isEmpty()) {
                 check(WayBack.NEW_PACK, "Is all of this done before the pack is laid in?", refit.beforeLaying(), null);

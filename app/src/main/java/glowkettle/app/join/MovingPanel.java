@@ -1,7 +1,6 @@
 package glowkettle.app.join;
 
 import glowkettle.finding.Result;
-import glowkettle.fit.PackLabel;
 import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.fit.Fitting;
@@ -16,7 +15,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -68,7 +66,7 @@ public record MovingPanel(
         return Transplanting.of(job).readBefore().orElse(null);
     }
 
-    public @Nullable GaugeData last() {
+    private @Nullable GaugeData last() {
         return Transplanting.of(job).readLast().orElse(null);
     }
 
@@ -104,13 +102,5 @@ public record MovingPanel(
 
     public boolean charging() {
         return Transplanting.of(job).isCharging();
-    }
-
-    public @Nullable PackLabel label() {
-        return Fitting.of(job).offered().orElse(null);
-    }
-
-    public String lower(String words) {
-        return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
     }
 }
