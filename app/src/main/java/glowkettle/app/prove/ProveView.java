@@ -5,12 +5,15 @@ import glowkettle.assess.GaugeReading;
 import glowkettle.assess.Health;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Result;
+import glowkettle.fit.Seal;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.prove.ProveEntry;
 import glowkettle.job.prove.Proving;
+import glowkettle.job.wayback.Sealing;
 import glowkettle.prove.CheckList;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -46,6 +49,15 @@ public record ProveView(
 
     public @Nullable Result<Health> healthAfter() {
         return Assessing.of(job).healthAfter().orElse(null);
+    }
+
+    /** How the seal stands against when it came; null where there was none to open. */
+    public @Nullable Result<Seal> seal() {
+        return Sealing.of(job).seal().orElse(null);
+    }
+
+    public @Nullable Instant sealSetAt() {
+        return Sealing.of(job).setAt().orElse(null);
     }
 
     public @Nullable Finding notFuller() {

@@ -52,8 +52,9 @@ class FitWalkTest {
             technician.open(job.path("handback")).sees("Splash protection not tested after the work");
             technician.open(job.path("arrive"));
             upload(technician, 300);
-            technician.open(job.path("prove"));
+            technician.open(job.path("prove")).sees("It has set, and is tested, at");
             upload(technician, 4);
+            technician.sees("It was sealed and is not any more");
             technician
                     .open(job.path("handback"))
                     .sees("Splash protection not restored: it held when it came, and does not now");
