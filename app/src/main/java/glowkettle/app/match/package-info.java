@@ -1,0 +1,3 @@
+/** Match: packs built of cells. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.app.match;
