@@ -40,7 +40,8 @@ class FitWalkTest {
                     .page()
                     .locator("tr:has-text('Tideline') button:has-text('Accepted')")
                     .click();
-            technician.sees("Accepted").open(job.path("fit")).sees("taken by the owner");
+            assertThat(technician.page().locator("#quote .answer")).containsText("Tideline");
+            technician.open(job.path("fit")).sees("taken by the owner");
             assertThat(technician.page().locator("[name='label.capacityMah']")).hasValue("4330");
         }
     }
