@@ -13,8 +13,9 @@ import java.util.stream.LongStream;
  * better. Cells are numbered by their sorted ids, so that the smaller list of numbers is the smaller list of ids.
  */
 final class GroupSearch {
-    private static final long MOVES = 4_000_000;
-    private static final long EXCHANGES = 3_000_000;
+    private static final int MOST_PROVEN = 40;
+    private static final long MOVES = 2_000_000;
+    private static final long EXCHANGES = 1_500_000;
     private static final double HAIR = 1e-9;
 
     private final long[] capacities;
@@ -144,8 +145,9 @@ final class GroupSearch {
     Found best() {
         exchange();
         moves = 0;
-        boolean proven =
-                everyWay(new ArrayList<>(), new boolean[capacities.length], -1, Long.MAX_VALUE, Long.MIN_VALUE, 0);
+        // Of more, no budget that hands would wait for sees every way.
+        boolean proven = capacities.length <= MOST_PROVEN
+                && everyWay(new ArrayList<>(), new boolean[capacities.length], -1, Long.MAX_VALUE, Long.MIN_VALUE, 0);
         return new Found(best.groups(), proven);
     }
 

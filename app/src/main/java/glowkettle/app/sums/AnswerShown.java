@@ -128,6 +128,7 @@ public record AnswerShown(String kind, List<Figure> figures, List<Block> blocks)
                 case BigDecimal figure -> figure(figure, unit);
                 case Double real -> Double.isFinite(real) ? figure(Figures.round(real, 3), unit) : "not told";
                 case Integer whole -> figure(BigDecimal.valueOf(whole), unit);
+                case Long whole -> figure(BigDecimal.valueOf(whole), unit);
                 case Boolean truth -> truth ? "yes" : "no";
                 case Enum<?> constant -> Questions.words(constant);
                 case Instant at -> words.when(at);
