@@ -228,6 +228,19 @@ class TransplantAdmissionTest {
                 .isPresent();
     }
 
+    /** What was cut for one cell is not cut for another; what was rewritten stays rewritten. */
+    @Test
+    void anotherCellIsPreparedAnew() {
+        Bench bench = upTo(TransplantStep.FIRST_CHARGED, GaugeSchool.WRITE);
+
+        bench.fitted();
+        assertThat(Transplanting.of(bench.file()).isPlanned()).isFalse();
+        assertThat(String.join(" ", Transplanting.of(bench.file()).ownersLines()))
+                .contains("were rewritten");
+        bench.write(new JoinEntry.TransplantPlanned(sheets("4.2", "4.25", "20")));
+        assertThat(Transplanting.of(bench.file()).next()).contains(TransplantStep.KIT);
+    }
+
     @Test
     void aPackInBetweenHasItsOwnLine() {
         Bench bench = upTo(TransplantStep.FIRST_CHARGED, GaugeSchool.HELPER);

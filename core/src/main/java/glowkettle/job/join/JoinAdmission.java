@@ -45,11 +45,9 @@ final class JoinAdmission {
         readings.add(metered.reading());
         return packAtHand(job)
                 .or(() -> alone(job, listed.get(), metered))
-                .or(() -> Joining.of(job)
-                        .atHand()
-                        .filter(lead -> isBegun(job))
-                        .flatMap(lead -> Admission.no(
-                                "", "A lead is soldered: what is measured now is measured through the board.")));
+                .or(() -> isBegun(job)
+                        ? Admission.no("", "A lead is soldered: what is measured now is measured through the board.")
+                        : Optional.empty());
     }
 
     /** By itself it must be a reading of these leads; whether it agrees with the others is what the finder says. */

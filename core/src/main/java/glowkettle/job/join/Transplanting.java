@@ -6,6 +6,7 @@ import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.assess.Assessing;
+import glowkettle.job.fit.Fitting;
 import glowkettle.join.GaugeData;
 import glowkettle.join.Transplant;
 import java.time.Instant;
@@ -28,7 +29,7 @@ public final class Transplanting {
     }
 
     public Optional<JoinEntry.TransplantPlanned> planned() {
-        return job.state().latest(JoinEntry.TransplantPlanned.class);
+        return latest(JoinEntry.TransplantPlanned.class);
     }
 
     public boolean isPlanned() {
@@ -39,12 +40,23 @@ public final class Transplanting {
         return planned().map(planned -> Transplant.of(planned.transplant(), job.limits()));
     }
 
-    private <E extends Entry> Stream<E> all(Class<E> kind) {
-        return job.state().all(kind);
+    /** Since this cell was chosen: what was cut and welded before was another one. */
+    private Stream<Recorded> sinceChosen() {
+        long chosen = Fitting.of(job).chosenSeq();
+        return job.state().counting().stream().filter(recorded -> recorded.seq() > chosen);
     }
 
     private <E extends Entry> Optional<E> latest(Class<E> kind) {
-        return job.state().latest(kind);
+        return sinceChosen()
+                .map(Recorded::entry)
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .reduce((earlier, later) -> later);
+    }
+
+    /** Of the board, whichever cell it was meant for. */
+    private <E extends Entry> Stream<E> everOf(Class<E> kind) {
+        return job.state().all(kind);
     }
 
     public boolean isDone(TransplantStep step) {
@@ -73,7 +85,9 @@ public final class Transplanting {
     }
 
     private boolean isTapped(TransplantStep step) {
-        return all(JoinEntry.TransplantStepDone.class).anyMatch(done -> done.step() == step);
+        return sinceChosen()
+                .anyMatch(recorded ->
+                        recorded.entry() instanceof JoinEntry.TransplantStepDone done && done.step() == step);
     }
 
     /** The first step that is not done; empty when the controller is where it belongs, or none moves. */
@@ -90,23 +104,23 @@ public final class Transplanting {
     }
 
     public boolean isGaugeSilent() {
-        return latest(JoinEntry.GaugeSilent.class).isPresent();
+        return everOf(JoinEntry.GaugeSilent.class).findAny().isPresent();
     }
 
     /** What the gauge said before anybody wrote to it. */
     public Optional<GaugeData> readBefore() {
-        return all(JoinEntry.GaugeReadOut.class)
+        return everOf(JoinEntry.GaugeReadOut.class)
                 .map(JoinEntry.GaugeReadOut::gauge)
                 .findFirst();
     }
 
     /** What it said last. */
     public Optional<GaugeData> readLast() {
-        return latest(JoinEntry.GaugeReadOut.class).map(JoinEntry.GaugeReadOut::gauge);
+        return job.state().latest(JoinEntry.GaugeReadOut.class).map(JoinEntry.GaugeReadOut::gauge);
     }
 
     public Optional<GaugeData> wanted() {
-        return latest(JoinEntry.GaugeWriteBegun.class).map(JoinEntry.GaugeWriteBegun::gauge);
+        return job.state().latest(JoinEntry.GaugeWriteBegun.class).map(JoinEntry.GaugeWriteBegun::gauge);
     }
 
     /** Written to, and not read since: nobody knows what it says now. */
@@ -163,7 +177,7 @@ public final class Transplanting {
     /** A charge that nobody felt once was not attended. */
     private boolean isFeltWhileCharged() {
         boolean charging = false;
-        for (Recorded recorded : job.state().counting()) {
+        for (Recorded recorded : sinceChosen().toList()) {
             if (recorded.entry() instanceof JoinEntry.FirstChargeBegun) {
                 charging = true;
             } else if (recorded.entry() instanceof JoinEntry.FirstChargeEnded) {
@@ -180,7 +194,9 @@ public final class Transplanting {
      * follow from what was cut and from what the gauge says.
      */
     public List<String> ownersLines() {
-        if (!isTapped(TransplantStep.BOARD_CUT) && wanted().isEmpty()) {
+        boolean cut =
+                everOf(JoinEntry.TransplantStepDone.class).anyMatch(done -> done.step() == TransplantStep.BOARD_CUT);
+        if (!cut && wanted().isEmpty()) {
             return List.of();
         }
         List<String> lines =
@@ -203,7 +219,7 @@ public final class Transplanting {
                             ? "Its gauge could not be read; it may go by the old cell's figures until it has learnt anew."
                             : "Its gauge still carries the old cell's figures; they come right in use.");
         }
-        all(JoinEntry.HelperPackUsed.class)
+        everOf(JoinEntry.HelperPackUsed.class)
                 .map(helper -> "To clear the device's message another pack was put in for a while: %s, %s per cell; %s."
                         .formatted(
                                 helper.name(),
