@@ -23,7 +23,11 @@ export function watchConnection() {
             }
         }, AGAIN_AFTER_MS);
     });
-    document.body.addEventListener("htmx:afterOnLoad", () => {
+    document.body.addEventListener("htmx:afterOnLoad", ({ detail }) => {
+        // Clocks that arrive say nothing of the form that did not.
+        if (detail.elt.matches("[data-poll]")) {
+            return;
+        }
         clearTimeout(waiting);
         banner()?.setAttribute("hidden", "");
     });
