@@ -30,7 +30,9 @@ import org.jspecify.annotations.Nullable;
  *     over one pack's life; null when all are refused
  */
 public record Worth(List<Judged> offers, @Nullable String cheapest, List<Overtaking> overtakings) {
-    private static final int MOST_OFFERS = 4;
+    /** So many are compared. */
+    public static final int MOST_OFFERS = 4;
+
     private static final int COST_DECIMALS = 6;
 
     /** Where a pack comes from, with the limit on the cycles to be expected of it. */

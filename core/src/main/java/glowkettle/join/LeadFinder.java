@@ -106,6 +106,11 @@ public record LeadFinder(
 
             @Says("Reading, V or Ω") @Within(min = "-150", max = "10000000")
             BigDecimal value) {
+        /** Between these two leads, whichever probe is on which. */
+        public boolean isBetween(String one, String other) {
+            return from.equals(one) && to.equals(other) || from.equals(other) && to.equals(one);
+        }
+
         public Measurement measurement() {
             return new Measurement(from, to, kind);
         }

@@ -112,18 +112,13 @@ final class LeadReadings {
 
     private static boolean isAlike(LeadFinder.Reading volts, LeadFinder.Reading other, ShopLimits limits) {
         return volts.kind() == LeadFinder.Kind.VOLTS
-                && samePair(volts, other.from(), other.to())
+                && volts.isBetween(other.from(), other.to())
                 && isAlike(volts.value(), limits);
     }
 
     /** So near each other that ohms can be read between them. */
     static boolean isAlike(BigDecimal volts, ShopLimits limits) {
         return volts.abs().compareTo(limits.of(Limit.LEADS_ALIKE_V)) < 0;
-    }
-
-    static boolean samePair(LeadFinder.Reading reading, String one, String other) {
-        return reading.from().equals(one) && reading.to().equals(other)
-                || reading.from().equals(other) && reading.to().equals(one);
     }
 
     private static String first(LeadFinder.Reading reading) {

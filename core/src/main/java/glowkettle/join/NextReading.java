@@ -72,8 +72,7 @@ final class NextReading {
     }
 
     private boolean isTaken(String one, String other, Kind kind) {
-        return request.readings().stream()
-                .anyMatch(reading -> reading.kind() == kind && LeadReadings.samePair(reading, one, other));
+        return request.readings().stream().anyMatch(reading -> reading.kind() == kind && reading.isBetween(one, other));
     }
 
     /** How many are left on the mean; all of them where the measurement cannot be taken under every assignment. */

@@ -17,7 +17,6 @@ import org.jspecify.annotations.Nullable;
  * What is easily forgotten of one device on its way back, by what its model says and by what was taken apart in it. Source:
  * handbook, Fit, Refit.
  *
- * @param newPack a new pack goes in, not the old one again
  * @param beforeLaying what is looked at before the pack is laid in
  * @param gluedPack the operation that glues the pack down; null where nothing does
  * @param pluggedPack the glued pack has a plug, which is tried before it is pressed
@@ -26,8 +25,6 @@ import org.jspecify.annotations.Nullable;
  * @param liveCheckLast the live check comes after closing
  */
 public record Refit(
-        @Says("A new pack goes in") boolean newPack,
-
         @Says(value = "Looked at before the pack is laid in", longest = 200)
         List<String> beforeLaying,
 
@@ -55,6 +52,7 @@ public record Refit(
 
     /**
      * @param stepsIn operations that were done on the way in
+     * @param newPack a new pack goes in, not the old one again
      */
     public static Refit of(DeviceModel model, List<String> stepsIn, boolean newPack, boolean liveCheckLast) {
         List<Operation> done = model.anatomy().operations().stream()
@@ -72,7 +70,6 @@ public record Refit(
                 .findFirst()
                 .orElse(null);
         return new Refit(
-                newPack,
                 beforeLaying(model, newPack, glued != null),
                 glued,
                 done.stream().anyMatch(operation -> operation.kind() == OperationKind.DISCONNECT_PACK)

@@ -47,7 +47,7 @@ class RefitTest {
     }
 
     private static Refit refit(List<String> beforeLaying, boolean liveCheckLast) {
-        return new Refit(true, beforeLaying, "free", true, List.of("Nothing pinched."), List.of("rim"), liveCheckLast);
+        return new Refit(beforeLaying, "free", true, List.of("Nothing pinched."), List.of("rim"), liveCheckLast);
     }
 
     @Test

@@ -14,7 +14,6 @@ import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.fit.SizeCode;
 import glowkettle.fit.Verdict;
-import glowkettle.fit.Worth;
 import glowkettle.job.JobFile;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.fit.Fitting;
@@ -91,10 +90,6 @@ public record FitView(
 
     public @Nullable String ears() {
         return job.model().housing().seat().ears();
-    }
-
-    public Worth.Source[] sources() {
-        return Worth.Source.values();
     }
 
     public FitEntry.@Nullable LifePlanned life() {

@@ -27,15 +27,13 @@ import org.jspecify.annotations.Nullable;
  * @param columns one an offer
  * @param compared a row for each line of the comparison
  * @param figures a row for each figure of what it is worth
- * @param years that it is kept; null where nobody said
  */
 public record OffersPanel(
         List<Column> columns,
         List<Row> compared,
         List<Row> figures,
         Result<Worth> worth,
-        @Nullable Plot chart,
-        @Nullable BigDecimal years) {
+        @Nullable Plot chart) {
     /** An offer. */
     public record Column(Offer offer, Verdict verdict, boolean cheapest, boolean taken) {}
 
@@ -84,8 +82,7 @@ public record OffersPanel(
                 compared(comparisons),
                 figures(offers, worth.result()),
                 worth,
-                WorthChart.of(asked, worth.result(), job.limits()),
-                asked.years());
+                WorthChart.of(asked, worth.result(), job.limits()));
     }
 
     private static List<Row> compared(List<PackComparison.Comparison> comparisons) {
@@ -162,6 +159,6 @@ public record OffersPanel(
     }
 
     public boolean full() {
-        return columns.size() >= 4;
+        return columns.size() >= Worth.MOST_OFFERS;
     }
 }

@@ -4,7 +4,6 @@ import glowkettle.app.drawing.Axes;
 import glowkettle.finding.Figures;
 import glowkettle.library.Plug;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -60,7 +59,7 @@ public record PlugsDrawing(List<Housing> plugs, String says) {
                                         && other.wires() != null
                                         && !wire(plug, i).equals(wire(other, i))))
                         .toList(),
-                plug.key() == null ? "" : plug.key().name().toLowerCase(Locale.ROOT),
+                plug.key() == null ? "" : plug.key().words(),
                 "%s positions, %s pitch%s%s"
                         .formatted(
                                 positions,

@@ -92,7 +92,7 @@ public record OwnersSheet(
 
     private static List<String> done(JobFile job) {
         List<String> done = new ArrayList<>();
-        boolean another = Fitting.of(job).packChosen() && !Fitting.of(job).keepsPack();
+        boolean another = Fitting.of(job).fitsNewPack();
         Fitting.of(job).offered().filter(label -> another).ifPresent(label -> {
             String lot = label.printed().lot() == null
                     ? ""

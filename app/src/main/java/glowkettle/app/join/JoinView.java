@@ -49,7 +49,7 @@ public record JoinView(
         if (Assessing.of(job).halted()) {
             return Act.HALTED;
         }
-        if (!Fitting.of(job).packChosen() || Fitting.of(job).keepsPack()) {
+        if (!Fitting.of(job).fitsNewPack()) {
             return Act.NO_PACK;
         }
         if (Transplanting.of(job).next().isPresent()) {

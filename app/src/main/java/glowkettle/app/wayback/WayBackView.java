@@ -132,10 +132,7 @@ public record WayBackView(
 
     /** The leads of this step are told apart and soldered on a page of their own. */
     public boolean joinsFirst() {
-        return step != null
-                && job.model().leadsOf(step.id()).isPresent()
-                && Joining.of(job).isWanted()
-                && !Joining.of(job).isJoined();
+        return step != null && Joining.of(job).isOwedAt(step.id());
     }
 
     public boolean packChosen() {

@@ -6,6 +6,7 @@ import glowkettle.cell.Chemistry;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Unanswerable;
 import glowkettle.fit.Offer;
+import glowkettle.fit.Worth;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
@@ -24,8 +25,6 @@ import java.util.Optional;
 
 /** Whether a pack may be read, chosen or put back now. */
 final class FitAdmission {
-    private static final int MOST_OFFERS = 4;
-
     private FitAdmission() {}
 
     /** A label nobody can judge is asked for again at once, while the pack is still in the hand. */
@@ -53,11 +52,11 @@ final class FitAdmission {
         List<Offer> others = Fitting.of(job).offers().stream()
                 .filter(other -> !other.name().equals(offer.name()))
                 .toList();
-        if (others.size() >= MOST_OFFERS) {
+        if (others.size() >= Worth.MOST_OFFERS) {
             return Admission.no(
                     "offer.name",
                     "%s offers stand side by side already; drop one first, or give this one a name of theirs."
-                            .formatted(MOST_OFFERS));
+                            .formatted(Worth.MOST_OFFERS));
         }
         return offered(job, new FitEntry.PackOffered(offer.label()))
                 .map(refusal -> new Refusal("offer." + refusal.field(), refusal.reason()));

@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Which pack goes in. */
 public final class Fitting {
@@ -140,11 +141,17 @@ public final class Fitting {
                                         job.model(), step.operation().id())));
     }
 
-    /** Since when the pack that goes in is chosen; what came before was of another, or of none. */
-    public long chosenSeq() {
-        return state.latestRecorded(FitEntry.PackChosen.class)
+    /** A new pack was chosen, and that still holds. */
+    public boolean fitsNewPack() {
+        return packChosen() && !keepsPack();
+    }
+
+    /** What was written since the pack that goes in was chosen; what came before was of another, or of none. */
+    public Stream<Recorded> sinceChosen() {
+        long chosen = state.latestRecorded(FitEntry.PackChosen.class)
                 .map(Recorded::seq)
                 .orElse(0L);
+        return state.counting().stream().filter(recorded -> recorded.seq() > chosen);
     }
 
     /** The label of the new pack that was read last. */

@@ -18,7 +18,7 @@ final class JoinAdmission {
 
     /** A new pack lies there, and nothing is isolated. */
     static Optional<Refusal> packAtHand(JobFile job) {
-        return Fitting.of(job).packChosen() && !Fitting.of(job).keepsPack()
+        return Fitting.of(job).fitsNewPack()
                 ? Assessing.unlessHalted(job)
                 : Admission.no("", "No new pack has been chosen: choose it at Fit first.");
     }
@@ -41,8 +41,6 @@ final class JoinAdmission {
         if (listed.isEmpty()) {
             return Admission.no("", "Say which leads the new pack has first.");
         }
-        List<LeadFinder.Reading> readings = new ArrayList<>(Joining.of(job).readings());
-        readings.add(metered.reading());
         return packAtHand(job)
                 .or(() -> alone(job, listed.get(), metered))
                 .or(() -> isBegun(job)

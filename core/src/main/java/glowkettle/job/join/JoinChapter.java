@@ -172,7 +172,7 @@ public final class JoinChapter implements Chapter<JoinEntry> {
     /** Telling apart and planning come before the way back; the soldering itself is a step of it. */
     @Override
     public Optional<NextThing> next(JobFile job) {
-        if (!Fitting.of(job).packChosen() || Fitting.of(job).keepsPack()) {
+        if (!Fitting.of(job).fitsNewPack()) {
             return Optional.empty();
         }
         return Transplanting.of(job)

@@ -17,7 +17,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /** Which lead of the new pack is which, and which of them are joined. What was read of another pack does not count. */
 public final class Joining {
@@ -35,19 +34,16 @@ public final class Joining {
 
     /** A new pack whose leads are soldered goes in. */
     public boolean isWanted() {
-        return job.model().housing().leads() != null
-                && Fitting.of(job).packChosen()
-                && !Fitting.of(job).keepsPack();
+        return job.model().housing().leads() != null && Fitting.of(job).fitsNewPack();
     }
 
     /** Since this pack was chosen. */
     private <E extends Entry> Stream<E> since(Class<E> kind) {
-        return sinceRecorded().map(Recorded::entry).filter(kind::isInstance).map(kind::cast);
-    }
-
-    private Stream<Recorded> sinceRecorded() {
-        long chosen = Fitting.of(job).chosenSeq();
-        return job.state().counting().stream().filter(recorded -> recorded.seq() > chosen);
+        return Fitting.of(job)
+                .sinceChosen()
+                .map(Recorded::entry)
+                .filter(kind::isInstance)
+                .map(kind::cast);
     }
 
     private <E extends Entry> Optional<E> latest(Class<E> kind) {
@@ -61,21 +57,17 @@ public final class Joining {
     /** Of the leads that were listed last; one between two leads takes the place of an earlier one of its kind. */
     public List<LeadFinder.Reading> readings() {
         List<LeadFinder.Reading> readings = new ArrayList<>();
-        sinceRecorded().map(Recorded::entry).forEach(entry -> {
+        Fitting.of(job).sinceChosen().map(Recorded::entry).forEach(entry -> {
             if (entry instanceof JoinEntry.LeadsListed) {
                 readings.clear();
             } else if (entry instanceof JoinEntry.LeadMetered metered) {
-                readings.removeIf(earlier -> isOfTheSame(earlier, metered.reading()));
-                readings.add(metered.reading());
+                LeadFinder.Reading newest = metered.reading();
+                readings.removeIf(
+                        earlier -> earlier.kind() == newest.kind() && earlier.isBetween(newest.from(), newest.to()));
+                readings.add(newest);
             }
         });
         return readings;
-    }
-
-    private static boolean isOfTheSame(LeadFinder.Reading one, LeadFinder.Reading other) {
-        boolean samePair = one.from().equals(other.from()) && one.to().equals(other.to())
-                || one.from().equals(other.to()) && one.to().equals(other.from());
-        return samePair && one.kind() == other.kind();
     }
 
     public Optional<LeadFinder.Request> question() {
@@ -210,9 +202,13 @@ public final class Joining {
         JOINED
     }
 
+    private Phase firstPhase() {
+        return isSpliced() ? Phase.SLEEVE : Phase.SOLDER;
+    }
+
     /** A joint that did not bear its pull is soldered again. */
     public Phase phase(String pad) {
-        Phase first = isSpliced() ? Phase.SLEEVE : Phase.SOLDER;
+        Phase first = firstPhase();
         Phase phase = first;
         for (JoinEntry entry : since(JoinEntry.class).toList()) {
             if (entry instanceof JoinEntry.LeadsListed) {
@@ -240,7 +236,7 @@ public final class Joining {
 
     /** One lead at least was taken in hand, and not all of them hold. */
     boolean isUnderWay() {
-        Phase first = isSpliced() ? Phase.SLEEVE : Phase.SOLDER;
+        Phase first = firstPhase();
         return isPlanned()
                 && atHand().isPresent()
                 && inOrder().stream().anyMatch(lead -> phase(String.valueOf(lead.pad())) != first);
@@ -251,16 +247,14 @@ public final class Joining {
         return isFound() && unmetPad().isEmpty() && (!isSpliced() || splices().isPresent());
     }
 
+    /** A step of the way back joins them, and they are not all joined. */
+    public boolean isOwedAt(String stepBack) {
+        return job.model().leadsOf(stepBack).isPresent() && isWanted() && !isJoined();
+    }
+
     /** Every lead holds. A journal from before leads were told apart here says so by its measured leads. */
     public boolean isJoined() {
         return isPlanned() && atHand().isEmpty()
                 || listed().isEmpty() && Fitting.of(job).newLeads().isPresent();
-    }
-
-    public @Nullable Lead leadOf(String pad) {
-        return modelLeads().stream()
-                .filter(lead -> lead.pad().equals(pad))
-                .findFirst()
-                .orElse(null);
     }
 }

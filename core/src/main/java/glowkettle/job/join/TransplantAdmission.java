@@ -2,6 +2,7 @@ package glowkettle.job.join;
 
 import glowkettle.cell.Box;
 import glowkettle.finding.Figures;
+import glowkettle.finding.Result;
 import glowkettle.finding.Weight;
 import glowkettle.fit.GrowthRoom;
 import glowkettle.fit.Verdict;
@@ -30,9 +31,10 @@ final class TransplantAdmission {
 
     /** Every line of the sum must be right before anything is cut. */
     static Optional<Refusal> planned(JobFile job, JoinEntry.TransplantPlanned planned) {
-        Transplant sum = Transplant.of(planned.transplant(), job.limits()).result();
+        Result<Transplant> sheets = Transplant.of(planned.transplant(), job.limits());
+        Transplant sum = sheets.result();
         if (!sum.allowed()) {
-            return Transplant.of(planned.transplant(), job.limits()).findings().stream()
+            return sheets.findings().stream()
                     .filter(finding -> finding.weight().compareTo(Weight.STOP) >= 0)
                     .findFirst()
                     .map(finding -> new Refusal("", finding.sentence()));
@@ -213,7 +215,7 @@ final class TransplantAdmission {
                                         null,
                                         null),
                                 job.limits()))
-                .or(() -> halted(job));
+                .or(() -> Assessing.unlessHalted(job));
     }
 
     static Optional<Refusal> welder(JobFile job, JoinEntry.WelderSet set) {
@@ -222,7 +224,7 @@ final class TransplantAdmission {
                         "highestLevel",
                         "The highest level %s lies under the lowest %s."
                                 .formatted(set.highestLevel(), set.lowestLevel()))
-                : halted(job);
+                : Assessing.unlessHalted(job);
     }
 
     static Optional<Refusal> welded(JobFile job) {
@@ -250,9 +252,5 @@ final class TransplantAdmission {
     /** What makes it safer is always taken. */
     static Optional<Refusal> jointEnded(JobFile job) {
         return Welding.of(job).isIronOn() ? Optional.empty() : Admission.no("", "No iron is on a tag.");
-    }
-
-    private static Optional<Refusal> halted(JobFile job) {
-        return Assessing.unlessHalted(job);
     }
 }

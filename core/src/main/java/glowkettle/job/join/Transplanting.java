@@ -40,10 +40,9 @@ public final class Transplanting {
         return planned().map(planned -> Transplant.of(planned.transplant(), job.limits()));
     }
 
-    /** Since this cell was chosen: what was cut and welded before was another one. */
+    /** What was cut and welded before this cell was chosen was another one. */
     private Stream<Recorded> sinceChosen() {
-        long chosen = Fitting.of(job).chosenSeq();
-        return job.state().counting().stream().filter(recorded -> recorded.seq() > chosen);
+        return Fitting.of(job).sinceChosen();
     }
 
     private <E extends Entry> Optional<E> latest(Class<E> kind) {

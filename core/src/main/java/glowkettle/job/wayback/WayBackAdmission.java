@@ -56,9 +56,7 @@ public final class WayBackAdmission {
                     "The next step back is “%s”."
                             .formatted(next.map(WayBack.Step::label).orElse("none: it is closed")));
         }
-        boolean joinsLeads =
-                job.model().leadsOf(done.step()).isPresent() && !Fitting.of(job).keepsPack();
-        if (joinsLeads && !Joining.of(job).isJoined()) {
+        if (Joining.of(job).isOwedAt(done.step())) {
             return Admission.no("step", "Its leads are told apart, soldered and pulled at Join first.");
         }
         if (next.get().pressS() != null) {

@@ -22,7 +22,6 @@ import glowkettle.job.join.Joining;
 import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
-import glowkettle.open.WayBack;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -105,15 +104,9 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     public Optional<NextThing> next(JobFile job) {
         ClosingUp closing = ClosingUp.of(job);
         return closing.nextStepBack()
-                .map(step -> joinsLeads(job, step)
+                .map(step -> Joining.of(job).isOwedAt(step.id())
                         ? NextThing.of(JoinChapter.STAGE, "Solder the leads, one at a time")
                         : NextThing.of(STAGE, step.label()));
-    }
-
-    private static boolean joinsLeads(JobFile job, WayBack.Step step) {
-        return job.model().leadsOf(step.id()).isPresent()
-                && Joining.of(job).isWanted()
-                && !Joining.of(job).isJoined();
     }
 
     @Override
