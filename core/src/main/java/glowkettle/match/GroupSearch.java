@@ -2,93 +2,62 @@ package glowkettle.match;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Random;
 import java.util.stream.IntStream;
-import java.util.stream.LongStream;
+import java.util.stream.Stream;
 
 /**
- * Places cells in groups. First by hand and by exchanging, then, as long as its budget of moves lasts, every way that may still be
- * better. Cells are numbered by their sorted ids, so that the smaller list of numbers is the smaller list of ids.
+ * Places cells in groups. Few are looked at in every way that may still be better; of more, exchanges of two cells are tried, and
+ * from the best of them others a few exchanges away. It is bounded in moves, never in seconds, and chance has a fixed seed: the same
+ * cells give the same answer anywhere. Cells are numbered by their sorted ids, so that the smaller list of numbers is the smaller
+ * list of ids.
  */
 final class GroupSearch {
+    /** Of more, no budget that hands would wait for sees every way. */
     private static final int MOST_PROVEN = 40;
-    private static final long MOVES = 2_000_000;
-    private static final long EXCHANGES = 1_500_000;
-    private static final double HAIR = 1e-9;
 
-    private final long[] capacities;
-    private final double[] resistances;
+    private static final long PROOF_MOVES = 6_000_000;
+    private static final int LOOKED_AT_EVERY = 50_000;
+    private static final int KICK = 3;
+    private static final long SEED = 7;
+
+    private final CellFigures cells;
     private final int series;
     private final int parallel;
-    private final long bound;
-    /** Thousandths of a mAh in a step of rounding. */
-    private final long step;
-    /** Highest capacity first; alike, in the order of their numbers. */
-    private final int[] byCapacity;
-
+    private final Watcher watcher;
+    private final long budget;
+    private Placement best;
     private long moves;
-    private Placed best;
+    private boolean stopped;
 
-    GroupSearch(long[] capacities, double[] resistances, int series, int parallel) {
-        this.capacities = capacities;
-        this.resistances = resistances;
+    /** Is told how far a search is, and may end it. */
+    interface Watcher {
+        /** Nobody looks: it goes on to the end. */
+        Watcher NOBODY = (moves, budget, best) -> true;
+
+        /** @return false to be content with the best so far */
+        boolean goesOn(long moves, long budget, List<List<Integer>> best);
+    }
+
+    /** @param budget moves that exchanging may take */
+    GroupSearch(CellFigures cells, int series, int parallel, long budget, Watcher watcher) {
+        this.cells = cells;
         this.series = series;
         this.parallel = parallel;
-        this.byCapacity = IntStream.range(0, capacities.length)
-                .boxed()
-                .sorted(Comparator.comparing((Integer cell) -> -capacities[cell])
-                        .thenComparing(cell -> cell))
-                .mapToInt(Integer::intValue)
-                .toArray();
-        this.bound = Arrays.stream(byCapacity, 0, series * parallel)
-                        .mapToLong(cell -> capacities[cell])
-                        .sum()
-                / series;
-        this.step = Math.max(1000, bound);
-        this.best = placed(dealt());
+        this.budget = budget;
+        this.watcher = watcher;
+        this.best = Placement.of(cells, dealt());
     }
 
-    /** A whole placement with what it is compared by. */
-    private record Placed(List<List<Integer>> groups, long[] key) {
-        boolean isBetterThan(Placed other) {
-            int compared = Arrays.compare(key, other.key);
-            return compared < 0 || compared == 0 && isEarlier(groups, other.groups);
-        }
-
-        private static boolean isEarlier(List<List<Integer>> one, List<List<Integer>> other) {
-            for (int group = 0; group < one.size(); group++) {
-                for (int place = 0; place < one.get(group).size(); place++) {
-                    int compared = Integer.compare(
-                            one.get(group).get(place), other.get(group).get(place));
-                    if (compared != 0) {
-                        return compared < 0;
-                    }
-                }
-            }
-            return false;
-        }
-    }
-
-    /** What was found, groups by their first cell. */
-    record Found(List<List<Integer>> groups, boolean proven) {}
-
-    long boundMah() {
-        return bound;
-    }
-
-    long sum(List<Integer> group) {
-        return group.stream().mapToLong(cell -> capacities[cell]).sum();
-    }
-
-    double rTerm(List<Integer> group) {
-        double most =
-                group.stream().mapToDouble(cell -> resistances[cell]).max().orElseThrow();
-        double least =
-                group.stream().mapToDouble(cell -> resistances[cell]).min().orElseThrow();
-        return most / least - 1;
-    }
+    /**
+     * What was found, groups by their first cell.
+     *
+     * @param proven no other way is better
+     * @param stopped before it was through
+     */
+    record Found(List<List<Integer>> groups, boolean proven, boolean stopped) {}
 
     /** The first ones, group by group. */
     List<List<Integer>> asListed() {
@@ -101,229 +70,109 @@ final class GroupSearch {
 
     /** By falling capacity, there and back. */
     List<List<Integer>> dealt() {
-        List<List<Integer>> groups = new ArrayList<>();
-        for (int group = 0; group < series; group++) {
-            groups.add(new ArrayList<>());
-        }
+        List<List<Integer>> groups = Stream.generate(() -> (List<Integer>) new ArrayList<Integer>())
+                .limit(series)
+                .toList();
         for (int dealt = 0; dealt < series * parallel; dealt++) {
             int round = dealt / series;
             int place = dealt % series;
-            groups.get(round % 2 == 0 ? place : series - 1 - place).add(byCapacity[dealt]);
+            groups.get(round % 2 == 0 ? place : series - 1 - place).add(cells.byCapacity()[dealt]);
         }
         return groups;
     }
 
-    private Placed placed(List<List<Integer>> groups) {
-        List<List<Integer>> canonical = groups.stream()
-                .map(group -> group.stream().sorted().toList())
-                .sorted(Comparator.comparing(List::getFirst))
-                .toList();
-        long[] sums = canonical.stream().mapToLong(this::sum).toArray();
-        long smallest = LongStream.of(sums).min().orElseThrow();
-        long largest = LongStream.of(sums).max().orElseThrow();
-        double rTerm = canonical.stream().mapToDouble(this::rTerm).sum();
-        return new Placed(canonical, new long[] {
-            -floored(smallest),
-            ceiled(largest - smallest),
-            rCeiled(rTerm),
-            LongStream.of(sums).sum()
-        });
-    }
-
-    private long floored(long mah) {
-        return mah * 1000 / step;
-    }
-
-    private long ceiled(long mah) {
-        return (mah * 1000 + step - 1) / step;
-    }
-
-    private static long rCeiled(double rTerm) {
-        return (long) Math.ceil(rTerm * 100 - HAIR);
-    }
-
     Found best() {
-        exchange();
-        moves = 0;
-        // Of more, no budget that hands would wait for sees every way.
-        boolean proven = capacities.length <= MOST_PROVEN
-                && everyWay(new ArrayList<>(), new boolean[capacities.length], -1, Long.MAX_VALUE, Long.MIN_VALUE, 0);
-        return new Found(best.groups(), proven);
+        even();
+        refine();
+        if (cells.count() <= MOST_PROVEN) {
+            EveryWay every = new EveryWay(cells, series, parallel, best, PROOF_MOVES);
+            boolean proven = every.walk();
+            best = every.best();
+            if (proven) {
+                return new Found(best.canonical(), true, false);
+            }
+        }
+        wander();
+        return new Found(best.canonical(), false, stopped);
     }
 
-    /**
-     * Group by group, each led by a later cell than the one before it.
-     *
-     * @return false when the budget was spent before every way was seen
-     */
-    private boolean everyWay(
-            List<List<Integer>> groups, boolean[] used, int leader, long least, long most, double rTerm) {
-        if (groups.size() == series) {
-            Placed whole = placed(groups);
-            if (whole.isBetterThan(best)) {
-                best = whole;
-            }
-            return true;
+    private boolean isSpent(long more) {
+        long before = moves;
+        moves += more;
+        if (before / LOOKED_AT_EVERY != moves / LOOKED_AT_EVERY) {
+            stopped |= !watcher.goesOn(Math.min(moves, budget), budget, best.canonical());
         }
-        for (int next = leader + 1; next <= capacities.length - (series - groups.size()); next++) {
-            if (used[next]) {
-                continue;
-            }
-            used[next] = true;
-            List<Integer> group = new ArrayList<>(List.of(next));
-            boolean seen = filled(groups, used, group, next, least, most, rTerm);
-            used[next] = false;
-            if (!seen) {
-                return false;
-            }
-        }
-        return true;
+        return stopped || moves >= budget;
     }
 
-    private boolean filled(
-            List<List<Integer>> groups,
-            boolean[] used,
-            List<Integer> group,
-            int last,
-            long least,
-            long most,
-            double rTerm) {
-        if (++moves > MOVES) {
-            return false;
-        }
-        if (group.size() == parallel) {
-            long sum = sum(group);
-            long smallest = Math.min(least, sum);
-            long largest = Math.max(most, sum);
-            double spread = rTerm + rTerm(group);
-            if (isHopeless(smallest, largest, spread)) {
-                return true;
-            }
-            groups.add(List.copyOf(group));
-            boolean seen = everyWay(groups, used, group.getFirst(), smallest, largest, spread);
-            groups.removeLast();
-            return seen;
-        }
-        for (int next = last + 1; next < capacities.length; next++) {
-            if (used[next]) {
-                continue;
-            }
-            used[next] = true;
-            group.add(next);
-            boolean seen = filled(groups, used, group, next, least, most, rTerm);
-            group.removeLast();
-            used[next] = false;
-            if (!seen) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** Whatever comes, the smallest group gets no larger, and neither range nor R-term gets smaller. */
-    private boolean isHopeless(long smallest, long largest, double rTerm) {
-        long first = -floored(smallest);
-        if (first != best.key()[0]) {
-            return first > best.key()[0];
-        }
-        long second = ceiled(largest - smallest);
-        if (second != best.key()[1]) {
-            return second > best.key()[1];
-        }
-        return rCeiled(rTerm) > best.key()[2];
-    }
-
-    /** Exchanges two cells as long as that evens the groups out, then as long as the whole gets better. */
-    private void exchange() {
-        List<List<Integer>> groups = new ArrayList<>();
-        best.groups().forEach(group -> groups.add(new ArrayList<>(group)));
-        long tried = 0;
+    /** Between two groups at a time the one exchange that brings their sums nearest, as long as there is one. */
+    private void even() {
+        Placement even = best.copy();
         boolean moved = true;
-        while (moved && tried < EXCHANGES) {
+        while (moved && !isSpent(0)) {
             moved = false;
             for (int one = 0; one < series; one++) {
                 for (int other = one + 1; other < series; other++) {
-                    tried += (long) parallel * parallel;
-                    moved |= evened(groups.get(one), groups.get(other));
+                    moved |= even.bringNearer(one, other);
+                    isSpent((long) parallel * parallel);
                 }
             }
         }
-        Placed even = placed(groups);
         best = even.isBetterThan(best) ? even : best;
-        refine(tried);
     }
 
-    /** The one exchange between two groups that brings their sums nearest. */
-    private boolean evened(List<Integer> one, List<Integer> other) {
-        long apart = sum(one) - sum(other);
-        long nearest = Math.abs(apart);
-        int from = -1;
-        int to = -1;
-        for (int i = 0; i < parallel; i++) {
-            for (int j = 0; j < parallel; j++) {
-                long then = Math.abs(apart - 2 * (capacities[one.get(i)] - capacities[other.get(j)]));
-                if (then < nearest) {
-                    nearest = then;
-                    from = i;
-                    to = j;
-                }
-            }
-        }
-        if (from < 0) {
-            return false;
-        }
-        Integer moved = one.get(from);
-        one.set(from, other.get(to));
-        other.set(to, moved);
-        return true;
+    /** Any exchange, with a spare one too, that makes the whole better, as long as there is one. */
+    private void refine() {
+        Placement at = best.copy();
+        climb(at);
+        best = at.isBetterThan(best) ? at : best;
     }
 
-    /** Any exchange, with a spare one too, that makes the whole better. */
-    private void refine(long triedBefore) {
-        long tried = triedBefore;
+    private void climb(Placement at) {
         boolean moved = true;
-        while (moved && tried < EXCHANGES) {
+        while (moved) {
             moved = false;
-            List<List<Integer>> groups = new ArrayList<>();
-            best.groups().forEach(group -> groups.add(new ArrayList<>(group)));
-            List<Integer> spare = spare(groups);
-            groups.add(spare);
-            for (int one = 0; one < series && tried < EXCHANGES; one++) {
-                for (int other = one + 1; other <= series && tried < EXCHANGES; other++) {
-                    for (int i = 0; i < groups.get(one).size(); i++) {
-                        for (int j = 0; j < groups.get(other).size() && tried < EXCHANGES; j++) {
-                            tried += (long) series * parallel;
-                            swap(groups, one, i, other, j);
-                            Placed then = placed(groups.subList(0, series));
-                            if (then.isBetterThan(best)) {
-                                best = then;
-                                moved = true;
-                            } else {
-                                swap(groups, one, i, other, j);
-                            }
-                        }
+            for (int one = 0; one < at.places(); one++) {
+                for (int other = at.firstOfNextGroup(one); other < at.all(); other++) {
+                    if (isSpent(1)) {
+                        return;
                     }
+                    moved |= at.exchangeIfBetter(one, other);
                 }
             }
         }
     }
 
-    private List<Integer> spare(List<List<Integer>> groups) {
-        boolean[] used = new boolean[capacities.length];
-        groups.forEach(group -> group.forEach(cell -> used[cell] = true));
-        List<Integer> spare = new ArrayList<>();
-        for (int cell : byCapacity) {
-            if (!used[cell]) {
-                spare.add(cell);
+    /** A few exchanges away from the best by chance, then up again. */
+    private void wander() {
+        Random chance = new Random(SEED);
+        while (!isSpent(1)) {
+            Placement at = best.copy();
+            for (int kick = 0; kick < KICK; kick++) {
+                int one = chance.nextInt(at.places());
+                int from = at.firstOfNextGroup(one);
+                if (from < at.all()) {
+                    at.exchange(one, from + chance.nextInt(at.all() - from));
+                }
             }
+            climb(at);
+            best = at.isBetterThan(best) ? at : best;
         }
-        Collections.sort(spare);
-        return spare;
     }
 
-    private static void swap(List<List<Integer>> groups, int one, int i, int other, int j) {
-        Integer moved = groups.get(one).get(i);
-        groups.get(one).set(i, groups.get(other).get(j));
-        groups.get(other).set(j, moved);
+    /** So many groups by their numbers, smallest first. */
+    static List<List<Integer>> sorted(List<List<Integer>> groups) {
+        return groups.stream()
+                .map(group -> group.stream().sorted().toList())
+                .sorted(Comparator.comparing(List::getFirst))
+                .toList();
+    }
+
+    static int compare(List<List<Integer>> one, List<List<Integer>> other) {
+        int[] ones =
+                one.stream().flatMap(List::stream).mapToInt(Integer::intValue).toArray();
+        int[] others =
+                other.stream().flatMap(List::stream).mapToInt(Integer::intValue).toArray();
+        return Arrays.compare(ones, others);
     }
 }

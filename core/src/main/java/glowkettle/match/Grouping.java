@@ -43,6 +43,8 @@ public record Grouping(
         @Nullable Simple simple) {
     private static final int MOST_CELLS = 2_000;
     private static final int R_DECIMALS = 3;
+    private static final long SHORT_MOVES = 1_500_000;
+    private static final long LONG_MOVES = 40_000_000;
 
     /** A cell that was accepted. */
     public record Cell(
@@ -85,7 +87,8 @@ public record Grouping(
         groups = List.copyOf(groups);
     }
 
-    public static Result<Grouping> of(Request request, ShopLimits limits) {
+    /** With the moves that nobody waits for. */
+    public static Result<Grouping> of(Request request, ShopLimits ignored) {
         check(request);
         int series = request.series().intValue();
         int parallel = request.parallel().intValue();
@@ -113,21 +116,72 @@ public record Grouping(
         return matched(request, series, parallel, largest);
     }
 
-    private static Result<Grouping> matched(Request request, int series, int parallel, int largest) {
-        List<Cell> sorted =
-                request.cells().stream().sorted(Comparator.comparing(Cell::id)).toList();
-        GroupSearch search = new GroupSearch(capacities(sorted), resistances(sorted), series, parallel);
+    /** A search under way. */
+    public interface Progress {
+        /**
+         * @param best groups of ids, the best so far
+         * @return false to be content with it
+         */
+        boolean goesOn(long moves, long budget, List<List<String>> best);
+    }
+
+    /**
+     * What a longer search finds.
+     *
+     * @param stopped before it was through: the best so far
+     */
+    public record Sought(List<List<String>> groups, boolean proven, boolean stopped) {
+        public Sought {
+            groups = List.copyOf(groups);
+        }
+    }
+
+    /** With more moves, for whoever watches. There must be enough cells. */
+    public static Sought search(Request request, Progress progress) {
+        check(request);
+        List<Cell> sorted = sorted(request);
+        GroupSearch search = new GroupSearch(
+                figures(sorted, request),
+                request.series().intValue(),
+                request.parallel().intValue(),
+                LONG_MOVES,
+                (moves, budget, best) -> progress.goesOn(moves, budget, ids(best, sorted)));
         GroupSearch.Found found = search.best();
-        Pack chosen = pack(search, found.groups());
+        return new Sought(ids(found.groups(), sorted), found.proven(), found.stopped());
+    }
+
+    private static List<List<String>> ids(List<List<Integer>> groups, List<Cell> sorted) {
+        return groups.stream()
+                .map(group -> group.stream().map(cell -> sorted.get(cell).id()).toList())
+                .toList();
+    }
+
+    private static List<Cell> sorted(Request request) {
+        return request.cells().stream().sorted(Comparator.comparing(Cell::id)).toList();
+    }
+
+    private static CellFigures figures(List<Cell> cells, Request request) {
+        return new CellFigures(
+                capacities(cells),
+                resistances(cells),
+                request.series().intValue(),
+                request.parallel().intValue());
+    }
+
+    private static Result<Grouping> matched(Request request, int series, int parallel, int largest) {
+        List<Cell> sorted = sorted(request);
+        CellFigures figures = figures(sorted, request);
+        GroupSearch search = new GroupSearch(figures, series, parallel, SHORT_MOVES, GroupSearch.Watcher.NOBODY);
+        GroupSearch.Found found = search.best();
+        Pack chosen = pack(figures, found.groups());
         List<Group> groups = found.groups().stream()
                 .map(group -> new Group(
-                        group.stream().map(cell -> sorted.get(cell).id()).toList(), search.sum(group)))
+                        group.stream().map(cell -> sorted.get(cell).id()).toList(), figures.sum(group)))
                 .toList();
-        long bound = search.boundMah();
+        long bound = figures.boundMah();
         long gap = bound - chosen.smallestMah();
-        GroupSearch listed =
-                new GroupSearch(capacities(request.cells()), resistances(request.cells()), series, parallel);
-        Simple simple = new Simple(pack(listed, listed.asListed()), pack(search, search.dealt()));
+        Simple simple =
+                new Simple(pack(figures(request.cells(), request), search.asListed()), pack(figures, search.dealt()));
         return new Result<>(
                 new Grouping(0, largest, groups, chosen, bound, gap, found.proven(), simple),
                 List.of(Finding.note(
@@ -176,14 +230,14 @@ public record Grouping(
                 .toArray();
     }
 
-    private static Pack pack(GroupSearch search, List<List<Integer>> groups) {
-        long[] sums = groups.stream().mapToLong(search::sum).toArray();
+    private static Pack pack(CellFigures figures, List<List<Integer>> groups) {
+        long[] sums = groups.stream().mapToLong(figures::sum).toArray();
         long smallest =
                 IntStream.range(0, sums.length).mapToLong(i -> sums[i]).min().orElseThrow();
         long largest =
                 IntStream.range(0, sums.length).mapToLong(i -> sums[i]).max().orElseThrow();
         long used = IntStream.range(0, sums.length).mapToLong(i -> sums[i]).sum();
-        double rTerm = groups.stream().mapToDouble(search::rTerm).sum();
+        double rTerm = groups.stream().mapToDouble(figures::rTerm).sum();
         return new Pack(smallest, largest - smallest, Figures.round(rTerm, R_DECIMALS), used);
     }
 }

@@ -164,7 +164,12 @@ class GroupingTest {
         "10, 3, 3, 9",
         "11, 5, 2, 10",
         "8, 1, 5, 11",
-        "6, 6, 1, 12"
+        "6, 6, 1, 12",
+        "12, 4, 3, 13",
+        "12, 3, 3, 14",
+        "12, 6, 2, 15",
+        "12, 2, 5, 16",
+        "12, 5, 2, 17"
     })
     void equalsTheSearchThatLooksAtEverything(int count, int series, int parallel, long seed) {
         List<Grouping.Cell> cells = cells(count, seed);
@@ -174,6 +179,41 @@ class GroupingTest {
         assertThat(found.groups())
                 .extracting(Grouping.Group::ids)
                 .isEqualTo(new Exhaustive(cells, series, parallel).groups());
+    }
+
+    /** Cells that are alike: of placements that are as good, the smaller list of ids is taken. */
+    @ParameterizedTest
+    @CsvSource({"8, 4, 2, 1", "9, 3, 3, 2", "10, 4, 2, 3", "10, 3, 3, 4", "12, 4, 3, 5", "7, 7, 1, 6", "12, 3, 3, 7"})
+    void cellsThatAreAlikeGoByTheirIds(int count, int series, int parallel, long seed) {
+        Random random = new Random(seed);
+        List<Grouping.Cell> cells = IntStream.range(0, count)
+                .mapToObj(i -> cell(
+                        "C%03d".formatted(i),
+                        String.valueOf(2500 + 10 * random.nextInt(3)),
+                        String.valueOf(30 + random.nextInt(2))))
+                .toList();
+
+        assertThat(of(cells, series, parallel).groups())
+                .extracting(Grouping.Group::ids)
+                .isEqualTo(new Exhaustive(cells, series, parallel).groups());
+    }
+
+    /** Whoever watches may end it, and gets what was best by then, marked. */
+    @Test
+    void aSearchThatIsStoppedKeepsItsBest() {
+        List<Long> seen = new ArrayList<>();
+        Grouping.Sought sought = Grouping.search(
+                new Grouping.Request(cells(200, 11), BigDecimal.valueOf(14), BigDecimal.valueOf(10)),
+                (moves, budget, best) -> {
+                    assertThat(best).hasSize(14);
+                    seen.add(moves);
+                    return seen.size() < 3;
+                });
+
+        assertThat(sought.stopped()).isTrue();
+        assertThat(sought.proven()).isFalse();
+        assertThat(sought.groups().stream().flatMap(List::stream)).hasSize(140).doesNotHaveDuplicates();
+        assertThat(seen).hasSize(3).isSorted();
     }
 
     @Test

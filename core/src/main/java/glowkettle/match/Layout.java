@@ -1,0 +1,498 @@
+package glowkettle.match;
+
+import glowkettle.finding.Figures;
+import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
+import glowkettle.finding.Quantity;
+import glowkettle.finding.Result;
+import glowkettle.finding.Says;
+import glowkettle.finding.Unanswerable;
+import glowkettle.finding.Weight;
+import glowkettle.finding.Within;
+import glowkettle.finding.Worded;
+import glowkettle.finding.Working;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A pack of round cells as it lies: every cell with its place and polarity, every strip, what goes on it, its outer size against
+ * its case, and the order in which it is built. Source: handbook, Match.
+ *
+ * @param strips each over the cells of one node
+ * @param cuts lengths of strip, each with how many are cut
+ * @param compared square and nested, the best of each
+ * @param order one thing at a time; from the first strip on no more than one node is ever bare
+ */
+public record Layout(
+        Arrangement arrangement,
+        Outer outer,
+        List<Place> places,
+        List<Strip> strips,
+        List<Cut> cuts,
+        Fittings fittings,
+        List<Compared> compared,
+        List<BuildStep> order) {
+    private static final int MOST_CELLS = 2_000;
+    private static final int DECIMALS = 2;
+
+    /** How rows lie against each other. */
+    public enum Arrangement implements Worded {
+        SQUARE("square"),
+        NESTED("nested");
+
+        private final String words;
+
+        Arrangement(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** An end of the pack: its cells stand upright. */
+    public enum End implements Worded {
+        TOP("top"),
+        BOTTOM("bottom");
+
+        private final String words;
+
+        End(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+
+        public End other() {
+            return this == TOP ? BOTTOM : TOP;
+        }
+    }
+
+    /** Inside of the case, where there is one; whichever side is up. */
+    public record Case(
+            @Says("Case inside, height") @Within(min = "1", max = "2000", unit = "mm") @Nullable
+            BigDecimal caseHeightMm,
+
+            @Says("Case inside, width") @Within(min = "1", max = "2000", unit = "mm") @Nullable
+            BigDecimal caseWidthMm,
+
+            @Says("Case inside, length") @Within(min = "1", max = "2000", unit = "mm") @Nullable
+            BigDecimal caseLengthMm) {
+        boolean isKnown() {
+            return caseHeightMm != null && caseWidthMm != null && caseLengthMm != null;
+        }
+
+        List<BigDecimal> sides() {
+            return Stream.of(caseHeightMm, caseWidthMm, caseLengthMm)
+                    .map(Objects::requireNonNull)
+                    .sorted()
+                    .toList();
+        }
+    }
+
+    /** What lies between cells, and what joins them; the shop's when not said. */
+    public record Parts(
+            @Says("Between two cells") @Within(min = "0", max = "20", unit = "mm") @Nullable
+            BigDecimal gapMm,
+
+            @Says("Width of the strip") @Within(min = "1", max = "60", unit = "mm") @Nullable
+            BigDecimal stripWidthMm,
+
+            @Says("Around the cells") @Within(min = "0", max = "20", unit = "mm") @Nullable
+            BigDecimal wrapMm) {}
+
+    /** Cells in parallel, by their ids. */
+    public record Named(@Says(value = "Ids", longest = 40) List<String> ids) {
+        public Named {
+            ids = List.copyOf(ids);
+        }
+    }
+
+    /** What is to be built. */
+    public record Request(
+            @Says("Groups in series") @Within(min = "1", max = "20", whole = true)
+            BigDecimal series,
+
+            @Says("Cells in parallel") @Within(min = "1", max = "100", whole = true)
+            BigDecimal parallel,
+
+            @Flat CellSize cell,
+
+            @Says("Charge limit per cell") @Within(min = "3.4", max = "4.7", unit = "V")
+            BigDecimal chargeLimitV,
+
+            @Says("Rows; the better way when not said") @Nullable
+            Arrangement arrangement,
+
+            @Flat Parts parts,
+            @Flat Case box,
+
+            @Says("Groups") @Nullable List<Named> groups) {
+        public Request {
+            groups = groups == null ? null : List.copyOf(groups);
+        }
+    }
+
+    /**
+     * The whole pack, wrapped.
+     *
+     * @param fits null where no case was said
+     */
+    public record Outer(
+            BigDecimal widthMm,
+            BigDecimal lengthMm,
+            BigDecimal heightMm,
+            @Nullable Boolean fits) {
+        public String words() {
+            return "%s × %s × %s"
+                    .formatted(Figures.of(widthMm), Figures.of(lengthMm), Figures.withUnit(heightMm, "mm"));
+        }
+    }
+
+    /** A cell's place, its middle from the upper left corner of the cells, seen from the top. */
+    public record Place(
+            int number,
+            int group,
+            BigDecimal xMm,
+            BigDecimal yMm,
+            boolean plusUp,
+            @Nullable String id) {
+        /** Which node lies at an end of it. */
+        public int node(End end) {
+            return plusUp == (end == End.TOP) ? group : group - 1;
+        }
+    }
+
+    /** A strip over cells, by their numbers; welded on each. */
+    public record Strip(
+            int node, End end, List<Integer> places, BigDecimal lengthMm, int welds, boolean joinsSubPacks) {
+        public Strip {
+            places = List.copyOf(places);
+        }
+    }
+
+    /** So many pieces of one length. */
+    public record Cut(BigDecimal lengthMm, int pieces) {}
+
+    /** Where a lead is soldered to. */
+    public record Spot(int node, End end, int place) {}
+
+    /**
+     * What goes on besides cells and strips.
+     *
+     * @param rings on plus ends
+     * @param senses one a node, minus first
+     * @param fuse in the plus lead
+     * @param thermistorXMm between two cells of the group in the middle
+     * @param subPacks built by themselves and joined last, each as so many groups
+     * @param holeMm of a jig
+     */
+    public record Fittings(
+            int rings,
+            List<Spot> senses,
+            Spot fuse,
+            BigDecimal thermistorXMm,
+            BigDecimal thermistorYMm,
+            List<Integer> subPacks,
+            BigDecimal holeMm) {
+        public Fittings {
+            senses = List.copyOf(senses);
+            subPacks = List.copyOf(subPacks);
+        }
+    }
+
+    /** The best way of an arrangement. */
+    public record Compared(
+            Arrangement arrangement,
+            BigDecimal widthMm,
+            BigDecimal lengthMm,
+            int rows,
+            int columns,
+            int stripsBetweenGroups,
+            @Nullable Boolean fits) {}
+
+    public Layout {
+        places = List.copyOf(places);
+        strips = List.copyOf(strips);
+        cuts = List.copyOf(cuts);
+        compared = List.copyOf(compared);
+        order = List.copyOf(order);
+    }
+
+    public static Result<Layout> of(Request asked, ShopLimits limits) {
+        int series = asked.series().intValue();
+        int parallel = asked.parallel().intValue();
+        check(asked, series, parallel);
+        Measures measures = Measures.of(asked, limits);
+        Lattice square = best(asked, measures, false);
+        Lattice nested = best(asked, measures, true);
+        Lattice chosen = chosen(asked, measures, square, nested);
+        List<Integer> subPacks = SubPacks.of(series, asked.chargeLimitV(), limits);
+        List<Place> places = places(chosen, asked.groups());
+        List<Strip> strips = strips(chosen, places, measures, SubPacks.joints(subPacks));
+        Layout layout = new Layout(
+                chosen.nested() ? Arrangement.NESTED : Arrangement.SQUARE,
+                measures.outer(chosen, asked.box()),
+                places,
+                strips,
+                cuts(strips),
+                fittings(chosen, places, strips, measures, subPacks),
+                List.of(compared(square, measures, asked.box()), compared(nested, measures, asked.box())),
+                BuildOrder.of(places, strips, subPacks));
+        return new Result<>(layout, findings(layout, asked, limits), working(layout, asked, chosen, measures, limits));
+    }
+
+    private static void check(Request asked, int series, int parallel) {
+        if (series * parallel > MOST_CELLS) {
+            throw new Unanswerable(
+                    "parallel", "%s cells; accepted is up to %s".formatted(series * parallel, MOST_CELLS));
+        }
+        List<Named> groups = asked.groups();
+        if (groups == null || groups.isEmpty()) {
+            return;
+        }
+        if (groups.size() != series
+                || groups.stream().anyMatch(group -> group.ids().size() != parallel)) {
+            throw new Unanswerable("groups", "Groups by their ids are %s, each of %s".formatted(series, parallel));
+        }
+        long apart = groups.stream()
+                .flatMap(group -> group.ids().stream())
+                .distinct()
+                .count();
+        if (apart < (long) series * parallel) {
+            throw new Unanswerable("groups", "An id stands twice: a cell lies in one place");
+        }
+    }
+
+    /** What everything is measured by. */
+    private record Measures(
+            double pitchMm, double cellMm, double wrapMm, double heightMm, double stripMm, ShopLimits limits) {
+        static Measures of(Request asked, ShopLimits limits) {
+            double cell = asked.cell().diameterMm().doubleValue();
+            return new Measures(
+                    cell + said(asked.parts().gapMm(), Limit.CELL_GAP_MM, limits),
+                    cell,
+                    said(asked.parts().wrapMm(), Limit.PACK_WRAP_MM, limits),
+                    asked.cell().cellLengthMm().doubleValue() + 2 * limits.number(Limit.PACK_END_MM),
+                    said(asked.parts().stripWidthMm(), Limit.STRIP_WIDTH_MM, limits),
+                    limits);
+        }
+
+        private static double said(@Nullable BigDecimal said, Limit shop, ShopLimits limits) {
+            return said == null ? limits.number(shop) : said.doubleValue();
+        }
+
+        Outer outer(Lattice lattice, Case box) {
+            BigDecimal width = Figures.round(lattice.widthMm() + 2 * wrapMm, 1);
+            BigDecimal length = Figures.round(lattice.lengthMm() + 2 * wrapMm, 1);
+            BigDecimal height = Figures.round(heightMm, 1);
+            return new Outer(width, length, height, box.isKnown() ? fits(List.of(width, length, height), box) : null);
+        }
+
+        /** Whichever side is up: the smallest side against the smallest, and so on. */
+        private static boolean fits(List<BigDecimal> pack, Case box) {
+            List<BigDecimal> sides = pack.stream().sorted().toList();
+            return IntStream.range(0, sides.size())
+                    .allMatch(side -> sides.get(side).compareTo(box.sides().get(side)) <= 0);
+        }
+
+        int spots() {
+            return limits.of(Limit.SPOTS_PER_CELL).intValue();
+        }
+    }
+
+    /** What fits goes before what does not, then the most strips between groups, then the least room. */
+    private static Lattice best(Request asked, Measures measures, boolean nested) {
+        return Lattice.ways(
+                        asked.series().intValue(),
+                        asked.parallel().intValue(),
+                        nested,
+                        measures.pitchMm(),
+                        measures.cellMm())
+                .min(order(asked, measures))
+                .orElseThrow();
+    }
+
+    private static Comparator<Lattice> order(Request asked, Measures measures) {
+        return Comparator.comparing((Lattice way) ->
+                        Boolean.FALSE.equals(measures.outer(way, asked.box()).fits()))
+                .thenComparing(way -> -way.narrowestJoint())
+                .thenComparing(way -> way.widthMm() * way.lengthMm())
+                .thenComparing(way -> Math.max(way.widthMm(), way.lengthMm()))
+                .thenComparing(Lattice::columns, Comparator.reverseOrder());
+    }
+
+    private static Lattice chosen(Request asked, Measures measures, Lattice square, Lattice nested) {
+        if (asked.arrangement() != null) {
+            return switch (asked.arrangement()) {
+                case SQUARE -> square;
+                case NESTED -> nested;
+            };
+        }
+        return order(asked, measures).compare(nested, square) < 0 ? nested : square;
+    }
+
+    private static List<Place> places(Lattice lattice, @Nullable List<Named> groups) {
+        List<Place> places = new ArrayList<>();
+        for (int group = 1; group <= lattice.series(); group++) {
+            List<Lattice.Spot> spots = lattice.spots(group);
+            for (int cell = 0; cell < spots.size(); cell++) {
+                places.add(new Place(
+                        places.size() + 1,
+                        group,
+                        Figures.round(lattice.xMm(spots.get(cell)), DECIMALS),
+                        Figures.round(lattice.yMm(spots.get(cell)), DECIMALS),
+                        group % 2 == 1,
+                        groups == null || groups.isEmpty()
+                                ? null
+                                : groups.get(group - 1).ids().get(cell)));
+            }
+        }
+        return places;
+    }
+
+    private static List<Strip> strips(Lattice lattice, List<Place> places, Measures measures, List<Integer> joints) {
+        Map<Lattice.Spot, Place> at = new HashMap<>();
+        for (int group = 1; group <= lattice.series(); group++) {
+            List<Lattice.Spot> spots = lattice.spots(group);
+            for (int cell = 0; cell < spots.size(); cell++) {
+                at.put(spots.get(cell), places.get((group - 1) * lattice.parallel() + cell));
+            }
+        }
+        return new StripPlan(lattice)
+                .runs(joints).stream()
+                        .map(run -> {
+                            List<Place> over = run.spots().stream()
+                                    .map(spot -> Objects.requireNonNull(at.get(spot)))
+                                    .toList();
+                            return new Strip(
+                                    run.node(),
+                                    over.getFirst().node(End.TOP) == run.node() ? End.TOP : End.BOTTOM,
+                                    over.stream().map(Place::number).toList(),
+                                    Figures.round((over.size() - 1) * measures.pitchMm() + measures.stripMm(), 1),
+                                    over.size() * measures.spots(),
+                                    run.joins());
+                        })
+                        .toList();
+    }
+
+    private static List<Cut> cuts(List<Strip> strips) {
+        Map<BigDecimal, Integer> pieces = new TreeMap<>(Comparator.reverseOrder());
+        strips.forEach(strip -> pieces.merge(strip.lengthMm(), 1, Integer::sum));
+        return pieces.entrySet().stream()
+                .map(cut -> new Cut(cut.getKey(), cut.getValue()))
+                .toList();
+    }
+
+    private static Fittings fittings(
+            Lattice lattice, List<Place> places, List<Strip> strips, Measures measures, List<Integer> subPacks) {
+        List<Spot> senses = IntStream.rangeClosed(0, lattice.series())
+                .mapToObj(node -> strips.stream()
+                        .filter(strip -> strip.node() == node)
+                        .findFirst()
+                        .map(strip -> new Spot(node, strip.end(), strip.places().getFirst()))
+                        .orElseThrow())
+                .toList();
+        int middle = (lattice.series() + 1) / 2;
+        List<Place> inside =
+                places.stream().filter(place -> place.group() == middle).toList();
+        Place one = inside.get((inside.size() - 1) / 2);
+        Place other = places.stream()
+                .filter(place -> place.number() != one.number())
+                .min(Comparator.comparing(place -> apart(one, place)))
+                .orElse(one);
+        return new Fittings(
+                places.size(),
+                senses,
+                senses.getLast(),
+                Figures.round((one.xMm().doubleValue() + other.xMm().doubleValue()) / 2, DECIMALS),
+                Figures.round((one.yMm().doubleValue() + other.yMm().doubleValue()) / 2, DECIMALS),
+                subPacks,
+                Figures.round(measures.cellMm() + measures.limits().number(Limit.JIG_CLEARANCE_MM), 1));
+    }
+
+    private static double apart(Place one, Place other) {
+        return Math.hypot(
+                one.xMm().subtract(other.xMm()).doubleValue(),
+                one.yMm().subtract(other.yMm()).doubleValue());
+    }
+
+    private static Compared compared(Lattice way, Measures measures, Case box) {
+        Outer outer = measures.outer(way, box);
+        return new Compared(
+                way.nested() ? Arrangement.NESTED : Arrangement.SQUARE,
+                outer.widthMm(),
+                outer.lengthMm(),
+                way.rows(),
+                way.columns(),
+                way.narrowestJoint(),
+                outer.fits());
+    }
+
+    private static List<Finding> findings(Layout layout, Request asked, ShopLimits limits) {
+        List<Finding> findings = new ArrayList<>();
+        if (Boolean.FALSE.equals(layout.outer().fits())) {
+            findings.add(Finding.stop(
+                    "layout-case",
+                    "It does not fit its case: %s, the case is %s inside."
+                            .formatted(
+                                    layout.outer().words(),
+                                    asked.box().sides().stream()
+                                                    .map(Figures::of)
+                                                    .collect(java.util.stream.Collectors.joining(" × "))
+                                            + " mm")));
+        }
+        if (layout.fittings().subPacks().size() > 1) {
+            findings.add(new Finding(
+                    "layout-sub-packs",
+                    Weight.CARE,
+                    Quantity.of(asked.series().multiply(asked.chargeLimitV()), "V"),
+                    limits.applied(Limit.SHOCK_V),
+                    "It can reach %s: built as sub-packs of %s groups, joined last, with rated gloves, a face shield and a second person."
+                            .formatted(
+                                    Figures.withUnit(asked.series().multiply(asked.chargeLimitV()), "V"),
+                                    layout.fittings().subPacks().stream()
+                                            .map(String::valueOf)
+                                            .collect(java.util.stream.Collectors.joining(", ")))));
+        }
+        return findings;
+    }
+
+    private static Working working(
+            Layout layout, Request asked, Lattice lattice, Measures measures, ShopLimits limits) {
+        return Working.of(
+                "%s · %s = %s, over %s: sub-packs"
+                        .formatted(
+                                asked.series(),
+                                Figures.withUnit(asked.chargeLimitV(), "V"),
+                                Figures.withUnit(asked.series().multiply(asked.chargeLimitV()), "V"),
+                                limits.applied(Limit.SHOCK_V)),
+                "%s rows × %s columns at a pitch of %s, wrapped by %s: %s"
+                        .formatted(
+                                lattice.rows(),
+                                lattice.columns(),
+                                Figures.withUnit(measures.pitchMm(), 2, "mm"),
+                                Figures.withUnit(measures.wrapMm(), 1, "mm"),
+                                layout.outer().words()),
+                "%s strips, %s welds"
+                        .formatted(
+                                layout.strips().size(),
+                                layout.strips().stream().mapToInt(Strip::welds).sum()));
+    }
+}
