@@ -1,6 +1,7 @@
 import htmx from "htmx.org";
 import Alpine from "@alpinejs/csp";
 import { watchConnection } from "./connection.js";
+import { cellsByHand } from "./cells.js";
 import { copies } from "./copy.js";
 import { keepDrafts } from "./drafts.js";
 import { benchClocks } from "./heat.js";
@@ -36,6 +37,7 @@ Alpine.data("strip", strip);
 swapPages(Alpine);
 
 listenToKeys();
+cellsByHand();
 copies();
 keepDrafts();
 watchConnection();

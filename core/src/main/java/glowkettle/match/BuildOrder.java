@@ -18,23 +18,28 @@ import org.jspecify.annotations.Nullable;
 final class BuildOrder {
     private static final String TOOLS = "Insulated tools. No ring, no watch, no chain.";
     private static final String WINDOW = "Open the cover over this node alone; shut it again before the next one.";
+    private static final String LIVE =
+            "From here on it is live: rated gloves, face shield, a second person who can switch off and call.";
     private static final String EYES = "Eye protection; extraction on; nothing that burns within reach of sparks.";
 
     private final List<Place> places;
     private final List<Strip> strips;
     private final List<Integer> joints;
     private final int series;
+    private final int mostWelds;
     private final List<BuildStep> steps = new ArrayList<>();
 
-    private BuildOrder(List<Place> places, List<Strip> strips, List<Integer> subPacks) {
+    private BuildOrder(List<Place> places, List<Strip> strips, List<Integer> subPacks, int mostWelds) {
+        this.mostWelds = mostWelds;
         this.places = places;
         this.strips = strips;
         this.joints = SubPacks.joints(subPacks);
         this.series = places.getLast().group();
     }
 
-    static List<BuildStep> of(List<Place> places, List<Strip> strips, List<Integer> subPacks) {
-        return new BuildOrder(places, strips, subPacks).steps();
+    /** @param mostWelds before a welder's level is tested again */
+    static List<BuildStep> of(List<Place> places, List<Strip> strips, List<Integer> subPacks, int mostWelds) {
+        return new BuildOrder(places, strips, subPacks, mostWelds).steps();
     }
 
     private List<BuildStep> steps() {
@@ -95,39 +100,69 @@ final class BuildOrder {
     }
 
     private void strips(int node, End end) {
-        List<Strip> here = strips.stream()
-                .filter(strip -> strip.node() == node && strip.end() == end && !strip.joinsSubPacks())
-                .toList();
-        if (here.isEmpty()) {
-            return;
-        }
+        List<Integer> here = of(node, end, false);
         if (!joints.contains(node)) {
-            weld("strips-" + node, node, end, here, "");
+            weld(Kind.STRIPS, "strips-" + node, node, name(node), here);
             return;
         }
         // Two sub-packs meet here: each of them is finished by itself.
-        weld("strips-" + node + "-lower", node, end, ofGroup(here, node), " of the lower sub-pack");
-        weld("strips-" + node + "-upper", node, end, ofGroup(here, node + 1), " of the upper sub-pack");
+        weld(Kind.STRIPS, "strips-" + node + "-lower", node, "The lower sub-pack's end", ofGroup(here, node));
+        weld(Kind.STRIPS, "strips-" + node + "-upper", node, "The upper sub-pack's end", ofGroup(here, node + 1));
     }
 
-    private List<Strip> ofGroup(List<Strip> of, int group) {
-        return of.stream()
-                .filter(strip -> places.get(strip.places().getFirst() - 1).group() == group)
+    private List<Integer> of(int node, End end, boolean joining) {
+        return IntStream.rangeClosed(1, strips.size())
+                .filter(number -> strip(number).node() == node
+                        && strip(number).end() == end
+                        && strip(number).joinsSubPacks() == joining)
+                .boxed()
                 .toList();
     }
 
-    private void weld(String id, int node, End end, List<Strip> here, String which) {
-        int welds = here.stream().mapToInt(Strip::welds).sum();
+    private Strip strip(int number) {
+        return strips.get(number - 1);
+    }
+
+    private List<Integer> ofGroup(List<Integer> of, int group) {
+        return of.stream()
+                .filter(number ->
+                        places.get(strip(number).places().getFirst() - 1).group() == group)
+                .toList();
+    }
+
+    /** No more welds in a step than a welder's level is trusted for. */
+    private void weld(Kind kind, String id, int node, String what, List<Integer> here) {
+        List<List<Integer>> parts = new ArrayList<>();
+        int welds = 0;
+        for (int number : here) {
+            welds += strip(number).welds();
+            if (parts.isEmpty() || welds > mostWelds) {
+                parts.add(new ArrayList<>());
+                welds = strip(number).welds();
+            }
+            parts.getLast().add(number);
+        }
+        for (int part = 0; part < parts.size(); part++) {
+            String which = parts.size() == 1 ? "" : " (%s of %s)".formatted(part + 1, parts.size());
+            weldPart(kind, parts.size() == 1 ? id : id + "-" + (part + 1), node, what + which, parts.get(part));
+        }
+    }
+
+    private void weldPart(Kind kind, String id, int node, String what, List<Integer> part) {
+        int welds = part.stream().mapToInt(number -> strip(number).welds()).sum();
+        List<String> cautions = new ArrayList<>(List.of(TOOLS, WINDOW, EYES));
+        if (kind == Kind.JOIN) {
+            cautions.addFirst(LIVE);
+        }
         steps.add(new BuildStep(
                 id,
-                Kind.STRIPS,
+                kind,
                 node,
-                end,
+                strip(part.getFirst()).end(),
                 welds,
-                "%s%s: %s, %s welds"
-                        .formatted(name(node), which, here.size() == 1 ? "1 strip" : here.size() + " strips", welds),
-                List.of(TOOLS, WINDOW, EYES),
-                List.of(node)));
+                "%s: %s, %s welds".formatted(what, part.size() == 1 ? "1 strip" : part.size() + " strips", welds),
+                cautions,
+                part));
     }
 
     private String name(int node) {
@@ -170,23 +205,17 @@ final class BuildOrder {
     }
 
     private void join(int node) {
-        List<Strip> here = strips.stream()
-                .filter(strip -> strip.node() == node && strip.joinsSubPacks())
-                .toList();
-        int welds = here.stream().mapToInt(Strip::welds).sum();
-        steps.add(new BuildStep(
-                "join-" + node,
+        End end = strips.stream()
+                .filter(strip -> strip.node() == node)
+                .findFirst()
+                .map(Strip::end)
+                .orElseThrow();
+        weld(
                 Kind.JOIN,
+                "join-" + node,
                 node,
-                here.getFirst().end(),
-                welds,
-                "The sub-packs are joined: group %s to group %s, %s welds".formatted(node, node + 1, welds),
-                List.of(
-                        "From here on it is live: rated gloves, face shield, a second person who can switch off and call.",
-                        TOOLS,
-                        WINDOW,
-                        EYES),
-                List.of(node)));
+                "The sub-packs are joined, group %s to group %s".formatted(node, node + 1),
+                of(node, end, true));
         sense(node);
     }
 
@@ -196,7 +225,7 @@ final class BuildOrder {
                 .findFirst()
                 .map(Strip::end)
                 .orElseThrow();
-        steps.add(new BuildStep(id, kind, node, end, 0, words, List.of(cautions), List.of(node)));
+        steps.add(new BuildStep(id, kind, node, end, 0, words, List.of(cautions), List.of()));
     }
 
     private void add(

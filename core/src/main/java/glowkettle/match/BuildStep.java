@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param number of the group or the node it is about; null where it is about none
  * @param end at which it is done; null where that does not matter
  * @param welds what the welder's ladder counts
- * @param bare nodes that lie open while it is done
+ * @param strips that are put on, by their numbers in the layout
  */
 public record BuildStep(
         String id,
@@ -25,10 +25,15 @@ public record BuildStep(
         int welds,
         String words,
         List<String> cautions,
-        List<Integer> bare) {
+        List<Integer> strips) {
     public BuildStep {
         cautions = List.copyOf(cautions);
-        bare = List.copyOf(bare);
+        strips = List.copyOf(strips);
+    }
+
+    /** The node that lies open while it is done; empty where none does. */
+    public List<Integer> bare() {
+        return number != null && kind.isOnNode() ? List.of(number) : List.of();
     }
 
     /** What hands do. */
@@ -68,6 +73,11 @@ public record BuildStep(
 
         /** A spark can come of it. */
         public boolean kindles() {
+            return isOnNode();
+        }
+
+        /** It is done at a node that lies open. */
+        boolean isOnNode() {
             return switch (this) {
                 case STRIPS, SENSE, MINUS, PLUS, JOIN -> true;
                 case RINGS, GROUP, POLARITY, COVER, TURN, THERMISTOR, FUSE, WRAP -> false;

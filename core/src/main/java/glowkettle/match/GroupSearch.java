@@ -1,12 +1,9 @@
 package glowkettle.match;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * Places cells in groups. Few are looked at in every way that may still be better; of more, exchanges of two cells are tried, and
@@ -48,7 +45,7 @@ final class GroupSearch {
         this.parallel = parallel;
         this.budget = budget;
         this.watcher = watcher;
-        this.best = Placement.of(cells, dealt());
+        this.best = Placement.of(cells, Dealing.dealt(cells, series, parallel));
     }
 
     /**
@@ -58,28 +55,6 @@ final class GroupSearch {
      * @param stopped before it was through
      */
     record Found(List<List<Integer>> groups, boolean proven, boolean stopped) {}
-
-    /** The first ones, group by group. */
-    List<List<Integer>> asListed() {
-        return IntStream.range(0, series)
-                .mapToObj(group -> IntStream.range(group * parallel, (group + 1) * parallel)
-                        .boxed()
-                        .toList())
-                .toList();
-    }
-
-    /** By falling capacity, there and back. */
-    List<List<Integer>> dealt() {
-        List<List<Integer>> groups = Stream.generate(() -> (List<Integer>) new ArrayList<Integer>())
-                .limit(series)
-                .toList();
-        for (int dealt = 0; dealt < series * parallel; dealt++) {
-            int round = dealt / series;
-            int place = dealt % series;
-            groups.get(round % 2 == 0 ? place : series - 1 - place).add(cells.byCapacity()[dealt]);
-        }
-        return groups;
-    }
 
     Found best() {
         even();

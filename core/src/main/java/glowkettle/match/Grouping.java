@@ -12,6 +12,7 @@ import glowkettle.finding.Working;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -116,6 +117,30 @@ public record Grouping(
         return matched(request, series, parallel, largest);
     }
 
+    /** Groups that stand, beside what hands would do without a search. */
+    public record Judged(Pack chosen, long boundMah, Simple simple) {
+        public long gapMah() {
+            return boundMah - chosen.smallestMah();
+        }
+    }
+
+    /** @param groups of ids, each of a cell that was asked with */
+    public static Judged judge(Request request, List<List<String>> groups) {
+        List<Cell> sorted = sorted(request);
+        List<String> ids = sorted.stream().map(Cell::id).toList();
+        CellFigures figures = figures(sorted, request);
+        return new Judged(
+                pack(
+                        figures,
+                        groups.stream()
+                                .map(group -> group.stream()
+                                        .map(id -> Collections.binarySearch(ids, id))
+                                        .toList())
+                                .toList()),
+                figures.boundMah(),
+                simple(request, figures));
+    }
+
     /** A search under way. */
     public interface Progress {
         /**
@@ -180,8 +205,7 @@ public record Grouping(
                 .toList();
         long bound = figures.boundMah();
         long gap = bound - chosen.smallestMah();
-        Simple simple =
-                new Simple(pack(figures(request.cells(), request), search.asListed()), pack(figures, search.dealt()));
+        Simple simple = simple(request, figures);
         return new Result<>(
                 new Grouping(0, largest, groups, chosen, bound, gap, found.proven(), simple),
                 List.of(Finding.note(
@@ -200,6 +224,14 @@ public record Grouping(
                                         Figures.withUnit(BigDecimal.valueOf(chosen.rangeMah()), "mAh"),
                                         chosen.rTerm(),
                                         Figures.withUnit(BigDecimal.valueOf(chosen.usedMah()), "mAh"))));
+    }
+
+    private static Simple simple(Request request, CellFigures figures) {
+        int series = request.series().intValue();
+        int parallel = request.parallel().intValue();
+        return new Simple(
+                pack(figures(request.cells(), request), Dealing.asListed(series, parallel)),
+                pack(figures, Dealing.dealt(figures, series, parallel)));
     }
 
     private static void check(Request request) {

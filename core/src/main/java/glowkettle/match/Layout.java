@@ -254,7 +254,11 @@ public record Layout(
                 cuts(strips),
                 fittings(chosen, places, strips, measures, subPacks),
                 List.of(compared(square, measures, asked.box()), compared(nested, measures, asked.box())),
-                BuildOrder.of(places, strips, subPacks));
+                BuildOrder.of(
+                        places,
+                        strips,
+                        subPacks,
+                        limits.of(Limit.WELDS_BEFORE_TEST).intValue()));
         return new Result<>(layout, findings(layout, asked, limits), working(layout, asked, chosen, measures, limits));
     }
 

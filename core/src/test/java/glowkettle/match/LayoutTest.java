@@ -162,6 +162,14 @@ class LayoutTest {
                 covered |= step.kind() == BuildStep.Kind.COVER;
                 joined |= step.welds() > 0;
                 welds += step.welds();
+                assertThat(step.welds())
+                        .as("pack %s, %s: a level is trusted for fifty, a strip is one", seed, step)
+                        .matches(made -> made <= 50 || step.strips().size() == 1);
+                assertThat(step.strips())
+                        .as("pack %s, %s", seed, step)
+                        .allMatch(strip -> step.bare()
+                                        .contains(layout.strips().get(strip - 1).node())
+                                && layout.strips().get(strip - 1).end() == step.end());
                 Set<Integer> bare = covered
                         ? new HashSet<>(step.bare())
                         : layout.places().stream()
@@ -177,6 +185,10 @@ class LayoutTest {
                     .isEqualTo(layout.strips().stream()
                             .mapToInt(Layout.Strip::welds)
                             .sum());
+            assertThat(layout.order().stream().flatMap(step -> step.strips().stream()))
+                    .as("pack %s", seed)
+                    .hasSize(layout.strips().size())
+                    .doesNotHaveDuplicates();
             assertThat(layout.order()).extracting(BuildStep::id).doesNotHaveDuplicates();
         });
     }
@@ -191,7 +203,11 @@ class LayoutTest {
                     .allSatisfy(groups -> assertThat(groups * 4.2).isLessThanOrEqualTo(60));
             List<BuildStep.Kind> kinds =
                     layout.order().stream().map(BuildStep::kind).toList();
-            long joins = kinds.stream().filter(BuildStep.Kind.JOIN::equals).count();
+            long joins = layout.order().stream()
+                    .filter(step -> step.kind() == BuildStep.Kind.JOIN)
+                    .map(BuildStep::number)
+                    .distinct()
+                    .count();
             assertThat(joins).isEqualTo(subPacks.size() - 1);
             if (joins > 0) {
                 int first = kinds.indexOf(BuildStep.Kind.JOIN);

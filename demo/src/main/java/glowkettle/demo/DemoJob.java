@@ -37,5 +37,9 @@ public enum DemoJob {
     /** Its new pack's leads have other colours. */
     TELLING_APART,
     /** Its controller moves to a new cell. */
-    MOVING_BOARD
+    MOVING_BOARD,
+    /** Its new pack of eight cells is being built. */
+    BUILDING,
+    /** Two hundred cells are matched into fourteen groups of ten. */
+    BANK
 }

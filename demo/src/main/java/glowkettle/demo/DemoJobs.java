@@ -53,6 +53,7 @@ public final class DemoJobs {
         FreeingJobs.play(jobs::promised, world.now());
         JoiningJobs.play(jobs::promised);
         jobs.offers();
+        BuildingJobs.play(jobs::promised);
     }
 
     private Play job(int daysAgo, String model, String owner, Symptom... symptoms) {

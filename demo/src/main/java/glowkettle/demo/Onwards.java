@@ -47,6 +47,7 @@ public final class Onwards {
             case "arrive", "assess" -> reading(job);
             case "open", "free" -> Opening.of(job).nextStep().map(step -> inwards(job, step.operation()));
             case "fit" -> fit(job);
+            case "match" -> MatchSteps.next(job);
             case "join" -> JoinSteps.next(job);
             case "wayback" -> ClosingUp.of(job).nextStepBack().map(step -> backwards(job, step));
             case "prove" ->

@@ -20,6 +20,7 @@ import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.isolation.Isolating;
+import glowkettle.job.match.Matching;
 import glowkettle.library.OldPack;
 import glowkettle.library.PackData;
 import glowkettle.library.Plug;
@@ -68,6 +69,7 @@ public record FitView(
         return Fitting.of(job)
                 .offered()
                 .or(() -> Fitting.of(job).taken().map(Offer::label))
+                .or(() -> Matching.of(job).label())
                 .orElse(null);
     }
 

@@ -17,6 +17,7 @@ import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.handback.Signatures;
 import glowkettle.job.join.Transplanting;
+import glowkettle.job.match.Building;
 import glowkettle.job.open.FastenerLog;
 import glowkettle.job.open.Opening;
 import glowkettle.job.prove.Proving;
@@ -111,6 +112,7 @@ public record OwnersSheet(
                                 ? ", and that is what was reckoned with."
                                 : ".")));
         done.addAll(Transplanting.of(job).ownersLines());
+        done.addAll(Building.of(job).ownersLines());
         if (Opening.of(job).goesBackAsItCame()) {
             done.add("Nothing: the quote was declined, and it was not opened.");
         } else if (Fitting.of(job).keepsPack()) {

@@ -95,6 +95,9 @@ class LookTest {
                 Played.address(kettle, "/jobs/{OFFERS}/fit"),
                 Played.address(kettle, "/jobs/{TELLING_APART}/join"),
                 Played.address(kettle, "/jobs/{MOVING_BOARD}/join"),
+                Played.address(kettle, "/jobs/{BUILDING}/match"),
+                Played.address(kettle, "/jobs/{BANK}/match?cells=rejects"),
+                Played.address(kettle, "/jobs/{BANK}/match/labels"),
                 "/isolation",
                 "/isolation/round/"
                         + Isolating.of(done.file()).stored().orElseThrow().container(),
@@ -110,6 +113,7 @@ class LookTest {
                 "/sums/free/heat-window",
                 "/sums/calibrate/charge-time?capacityAh=x",
                 "/sums/join/splices?conductors=4&deviceMm=30&packMm=60&pathMm=70&slackMm=10&sleeveMm=10&gapMm=2",
+                "/sums/match/layout?series=2&parallel=2&diameterMm=18&cellLengthMm=65&chargeLimitV=4.2",
                 "/sums/join/joint-heat?lengthMm=12&widthMm=6&thicknessMm=0.15&wettedMm2=12&ambientC=21&dwellS=2",
                 "/sums/join/lead-finder?leads[0].id=A&leads[0].colour=white&leads[1].id=B&roles[]=PLUS&roles[]=MINUS"
                         + "&cells=1&chargeLimitV=4.2",

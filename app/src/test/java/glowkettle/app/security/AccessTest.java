@@ -104,7 +104,7 @@ class AccessTest {
     @CsvSource({
         "/jobs/987654,404",
         "/jobs/987654/open,404",
-        "/jobs/{CLOSED}/match,404",
+        "/jobs/{CLOSED}/solder,404",
         "/nowhere,404",
         "/jobs/x,404",
         "/jobs/{CLOSED}/handback/sheet.pdf,200"

@@ -173,6 +173,13 @@ class RoutesTest {
                 post(HOLD + "/live", "/jobs/99999/arrive/hold/live", 404, 404, 404),
                 post(JOB + "/join/gauge/read", "/jobs/99999/join/gauge/read", 404, 404, 404),
                 post(JOB + "/join/gauge/write", "/jobs/99999/join/gauge/write", 404, 404, 404),
+                post(JOB + "/match/table", "/jobs/{job}/match/table", 422, 422, 422)
+                        .on(Played::opened)
+                        .with("table", ""),
+                post(JOB + "/match/search", "/jobs/{job}/match/search", 422, 422, 422)
+                        .on(Played::opened),
+                post(JOB + "/match/search/enough", "/jobs/{job}/match/search/enough", 302, 302, 302)
+                        .on(Played::opened),
                 post(HOLD, "/jobs/{job}/arrive/hold", 404, 404, 404)
                         .on(Played::opened)
                         .with("log", NO_PHOTO),

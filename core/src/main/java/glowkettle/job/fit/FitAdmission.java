@@ -17,6 +17,8 @@ import glowkettle.job.assess.ReadingAdmission;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.isolation.Isolating;
+import glowkettle.job.match.Building;
+import glowkettle.job.match.Matching;
 import glowkettle.library.OldPack;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -101,9 +103,17 @@ final class FitAdmission {
             return Admission.no("offer", "Another pack has been read since; look at it, then choose.");
         }
         return wayBackBegun(job)
+                .or(() -> beingBuilt(job))
                 .or(() -> new PackPromise(job).good())
                 // Something may have been read of it since it came out of its box.
                 .or(() -> PackPromise.isSound(job.newPackTier()));
+    }
+
+    /** A pack that is built of cells goes in when its groups and its first charge are good. */
+    private static Optional<Refusal> beingBuilt(JobFile job) {
+        return Matching.of(job).wanted().isPresent() && !Building.of(job).isProven()
+                ? Admission.no("", "The pack that is built is not proven: its groups and its first charge come first.")
+                : Optional.empty();
     }
 
     /** A label whose voltage no chemistry has, or a bay smaller than what came out of it, was read wrongly. */

@@ -1,5 +1,6 @@
 package glowkettle.job.join;
 
+import glowkettle.job.Admission;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Attention;
@@ -166,6 +167,20 @@ public final class JoinChapter implements Chapter<JoinEntry> {
             case JoinEntry.HelperPackUsed ignored -> TransplantAdmission.helper(job);
             case JoinEntry.FirstChargeBegun ignored -> TransplantAdmission.chargeBegun(job);
             case JoinEntry.FirstChargeEnded ignored -> TransplantAdmission.chargeEnded(job);
+        };
+    }
+
+    /** Whoever welds, wherever that is, does it at a level that holds. */
+    @Override
+    public Optional<Refusal> bars(JobFile job, Spark spark, Instant now) {
+        return switch (spark) {
+            case WELDS ->
+                Welding.of(job).isProven()
+                        ? Optional.empty()
+                        : Admission.no(
+                                "joinedBy",
+                                "No level is proven, or it has to be tested again: trial welds at Join first.");
+            case KINDLES, HARMLESS -> Optional.empty();
         };
     }
 

@@ -6,6 +6,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.finding.Worded;
 import glowkettle.job.Entry;
+import glowkettle.job.WeldsMade;
 import glowkettle.join.GaugeData;
 import glowkettle.join.JointHeat;
 import glowkettle.join.LeadFinder;
@@ -146,7 +147,7 @@ public sealed interface JoinEntry extends Entry {
     /** Welds on the pack itself. */
     record Welded(
             @Says("Welds made") @Within(min = "1", max = "1000", whole = true)
-            BigDecimal welds) implements JoinEntry {}
+            BigDecimal welds) implements JoinEntry, WeldsMade {}
 
     /** A controller board is to go onto a new cell. */
     record TransplantPlanned(Transplant.Request transplant) implements JoinEntry {}

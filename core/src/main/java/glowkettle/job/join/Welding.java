@@ -4,6 +4,7 @@ import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
+import glowkettle.job.WeldsMade;
 import glowkettle.join.JointHeat;
 import glowkettle.join.Strip;
 import glowkettle.join.WeldLadder;
@@ -51,8 +52,8 @@ public final class Welding {
                         welds = BigDecimal.ZERO;
                     }
                     together(trials, tried.trial());
-                } else if (recorded.entry() instanceof JoinEntry.Welded welded) {
-                    welds = welds.add(welded.welds());
+                } else if (recorded.entry() instanceof WeldsMade made && made.welds() != null) {
+                    welds = welds.add(made.welds());
                 }
             }
             return request(set, trials, welds);

@@ -10,6 +10,7 @@ import glowkettle.job.free.FreeChapter;
 import glowkettle.job.handback.HandBackChapter;
 import glowkettle.job.isolation.IsolationChapter;
 import glowkettle.job.join.JoinChapter;
+import glowkettle.job.match.MatchChapter;
 import glowkettle.job.open.OpenChapter;
 import glowkettle.job.photo.PhotoChapter;
 import glowkettle.job.prove.ProveChapter;
@@ -26,6 +27,7 @@ public final class OrderOfWork {
             new OpenChapter(),
             new FreeChapter(),
             new IsolationChapter(),
+            new MatchChapter(),
             new FitChapter(),
             new JoinChapter(),
             new WayBackChapter(),

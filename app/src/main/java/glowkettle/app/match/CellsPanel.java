@@ -1,0 +1,134 @@
+package glowkettle.app.match;
+
+import glowkettle.app.binding.FilledForm;
+import glowkettle.finding.Result;
+import glowkettle.job.JobFile;
+import glowkettle.job.match.CellTable;
+import glowkettle.job.match.MatchEntry;
+import glowkettle.match.Screening;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The cells of a job, a part of them at a time, with what screening says of each.
+ *
+ * @param which {@code all}, {@code rejects} or {@code accepted}
+ * @param found an id or a part of one that was looked for
+ * @param rows those that are shown
+ * @param hits how many there are of which they are the first
+ */
+public record CellsPanel(
+        JobFile job,
+        String which,
+        String found,
+        List<Row> rows,
+        int hits,
+        int page,
+        @Nullable Result<Screening> screening,
+        @Nullable CellPlot plot) {
+    private static final int SHOWN = 30;
+    private static final String ALL = "all";
+
+    /** A cell and what is said of it. */
+    public record Row(Screening.Cell cell, Screening.Judged judged) {
+        public String why() {
+            return judged.rejects().stream()
+                    .map(Screening.Reject::sentence)
+                    .collect(java.util.stream.Collectors.joining(" "));
+        }
+    }
+
+    public CellsPanel {
+        rows = List.copyOf(rows);
+    }
+
+    static CellsPanel of(JobFile job, FilledForm filled) {
+        CellTable table = CellTable.of(job);
+        Optional<Result<Screening>> screening = table.screening();
+        String which = asked(filled, "cells", ALL);
+        String find = asked(filled, "find", "").strip();
+        List<Row> hits = screening
+                .map(result -> IntStream.range(0, table.cells().size())
+                        .mapToObj(i -> new Row(
+                                table.cells().get(i), result.result().cells().get(i)))
+                        .filter(row -> isShown(row, which, find))
+                        .toList())
+                .orElse(List.of());
+        int last = Math.max(0, (hits.size() - 1) / SHOWN);
+        int page = Math.min(last, page(filled));
+        return new CellsPanel(
+                job,
+                which,
+                find,
+                hits.subList(page * SHOWN, Math.min(hits.size(), (page + 1) * SHOWN)),
+                hits.size(),
+                page,
+                screening.orElse(null),
+                CellPlot.of(table).orElse(null));
+    }
+
+    private static String asked(FilledForm filled, String name, String otherwise) {
+        return Objects.requireNonNullElse(filled.asked(name), otherwise);
+    }
+
+    private static int page(FilledForm filled) {
+        String page = asked(filled, "from", "0");
+        return page.matches("[0-9]{1,4}") ? Integer.parseInt(page) : 0;
+    }
+
+    private static boolean isShown(Row row, String which, String find) {
+        boolean wanted = switch (which) {
+            case "rejects" -> !row.judged().accepted();
+            case "accepted" -> row.judged().accepted();
+            default -> true;
+        };
+        return wanted && row.cell().id().toLowerCase(Locale.ROOT).contains(find.toLowerCase(Locale.ROOT));
+    }
+
+    /** Somebody looks for some of them. */
+    public boolean isAsked() {
+        return !which.equals(ALL) || !found.isEmpty() || page > 0;
+    }
+
+    public boolean isLast() {
+        return (page + 1) * SHOWN >= hits;
+    }
+
+    public int firstShown() {
+        return hits == 0 ? 0 : page * SHOWN + 1;
+    }
+
+    public int lastShown() {
+        return page * SHOWN + rows.size();
+    }
+
+    public int count() {
+        return CellTable.of(job).cells().size();
+    }
+
+    public int accepted() {
+        return CellTable.of(job).accepted().size();
+    }
+
+    /** More than one, to be chosen from. */
+    public List<Screening.CellSet> sets() {
+        return screening == null || screening.result().sets().size() < 2
+                ? List.of()
+                : screening.result().sets();
+    }
+
+    public Screening.@Nullable Made kept() {
+        return CellTable.of(job).kept().orElse(null);
+    }
+
+    public List<String> tables() {
+        return job.state()
+                .all(MatchEntry.CellsRead.class)
+                .map(MatchEntry.CellsRead::name)
+                .toList();
+    }
+}

@@ -1,0 +1,110 @@
+package glowkettle.app.match;
+
+import glowkettle.app.binding.FilledForm;
+import glowkettle.finding.Result;
+import glowkettle.job.JobFile;
+import glowkettle.job.assess.Assessing;
+import glowkettle.job.match.Building;
+import glowkettle.job.match.MatchAct;
+import glowkettle.job.match.MatchEntry;
+import glowkettle.job.match.Matching;
+import glowkettle.library.PackData;
+import glowkettle.match.GroupVoltages;
+import glowkettle.match.Mending;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Instant;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Match as it is drawn: the one act at hand, and the panels it stands on.
+ *
+ * @param preview a table that was sent and not taken yet
+ * @param search one that runs; null where none does
+ */
+public record MatchView(
+        JobFile job,
+        MatchAct act,
+        @Nullable SketchPanel sketch,
+        CellsPanel cells,
+        @Nullable TablePreview preview,
+        Searches.@Nullable Reached search,
+        @Nullable MatchedPanel matched,
+        @Nullable BuildPanel build) {
+    static MatchView of(JobFile job, FilledForm filled, Searches.@Nullable Reached search, Instant now) {
+        return new MatchView(
+                job,
+                MatchAct.of(job),
+                SketchPanel.of(job, filled),
+                CellsPanel.of(job, filled),
+                TablePreview.of(filled),
+                search,
+                MatchedPanel.of(job),
+                BuildPanel.of(job, now));
+    }
+
+    public boolean isHalted() {
+        return Assessing.of(job).halted();
+    }
+
+    /** What the page is about: a table that is looked at goes before whatever it is for. */
+    public String shown() {
+        return isHalted() ? "HALTED" : preview != null ? "PREVIEW" : act.name();
+    }
+
+    public MatchEntry.@Nullable PackWanted wanted() {
+        return Matching.of(job).wanted().orElse(null);
+    }
+
+    private PackData pack() {
+        return job.model().pack();
+    }
+
+    public BigDecimal series() {
+        return sketch != null ? sketch.grid().series() : pack().ratings().series();
+    }
+
+    public BigDecimal parallel() {
+        return sketch != null
+                ? sketch.grid().parallel()
+                : pack().cells()
+                        .divide(pack().ratings().series(), 0, RoundingMode.DOWN)
+                        .max(BigDecimal.ONE);
+    }
+
+    /** What a cell of the old pack was sold as, by the pack's label. */
+    public BigDecimal ratingMah() {
+        return pack().ratings().capacityMah().divide(parallel(), 0, RoundingMode.HALF_UP);
+    }
+
+    public BigDecimal nominalCellV() {
+        return pack().ratings()
+                .nominalV()
+                .divide(pack().ratings().series(), 2, RoundingMode.HALF_UP)
+                .stripTrailingZeros();
+    }
+
+    /** One place a group, for what the meter says. */
+    public List<Integer> groups() {
+        int count = wanted() == null ? series().intValue() : wanted().series().intValue();
+        return IntStream.range(0, count).boxed().toList();
+    }
+
+    /** So many in parallel the accepted cells would do for. */
+    public int mostParallel() {
+        return cells.accepted() / series().intValue();
+    }
+
+    public @Nullable Result<GroupVoltages> voltages() {
+        return Building.of(job).voltages().orElse(null);
+    }
+
+    public @Nullable Result<Mending> mending() {
+        return job.state()
+                .latest(MatchEntry.MendingRead.class)
+                .map(read -> Mending.of(read.mending(), job.limits()))
+                .orElse(null);
+    }
+}

@@ -1,0 +1,177 @@
+package glowkettle.app.match;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.FailureHandler;
+import com.github.kagkarlsson.scheduler.task.TaskInstance;
+import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import glowkettle.app.journal.Appended;
+import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JournalBook;
+import glowkettle.app.match.SearchMapper.SearchRow;
+import glowkettle.app.shop.Shop;
+import glowkettle.job.JobFile;
+import glowkettle.job.Role;
+import glowkettle.job.match.MatchEntry;
+import glowkettle.job.match.Matching;
+import glowkettle.match.Grouping;
+import glowkettle.match.Layout;
+import jakarta.annotation.PreDestroy;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import java.util.stream.Collectors;
+import javax.sql.DataSource;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Cells matched in the background: one node searches, another takes over when it is gone, and since the same cells give the same
+ * answer, it begins anew. The answer is written in the journal like anybody's entry, in the name of who asked.
+ */
+@Component
+public class Searches {
+    private static final Duration LOOKED = Duration.ofMillis(400);
+    private static final Duration RETRIED = Duration.ofSeconds(2);
+    private static final int MOST_RETRIES = 5;
+    private static final int MISSED_BEATS = 4;
+
+    private final SearchMapper searches;
+    private final JournalBook journal;
+    private final InstantSource clock;
+    private final OneTimeTask<Void> task;
+    private final Scheduler scheduler;
+
+    Searches(SearchMapper searches, JournalBook journal, DataSource data, InstantSource clock) {
+        this.searches = searches;
+        this.journal = journal;
+        this.clock = clock;
+        this.task = Tasks.oneTime("match", Void.class)
+                .onFailure(new FailureHandler.MaxRetriesFailureHandler<>(
+                        MOST_RETRIES, new FailureHandler.OnFailureRetryLater<>(RETRIED)))
+                .execute((instance, context) -> search(instance));
+        this.scheduler = Scheduler.create(data, task)
+                .threads(2)
+                .pollingInterval(Duration.ofSeconds(1))
+                .heartbeatInterval(Duration.ofSeconds(5))
+                .missedHeartbeatsLimit(MISSED_BEATS)
+                .enableImmediateExecution()
+                .shutdownMaxWait(Duration.ofSeconds(1))
+                .build();
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void start() {
+        scheduler.start();
+    }
+
+    @PreDestroy
+    void stop() {
+        scheduler.stop();
+    }
+
+    /**
+     * How far a search is.
+     *
+     * @param percent of the moves it may take
+     */
+    public record Reached(int percent, Optional<Long> smallestMah, Optional<String> refused) {}
+
+    /** Of a search whose answer nobody has yet. */
+    Optional<Reached> reached(JobFile job) {
+        return searches.search(Shop.ID, job.number())
+                .filter(row -> row.changedAt() == Matching.of(job).changedAt())
+                .map(row -> new Reached(
+                        row.budget() == 0 ? 0 : (int) (100 * row.moves() / row.budget()),
+                        Optional.ofNullable(row.smallestMah()),
+                        Optional.ofNullable(row.refused())));
+    }
+
+    @Transactional
+    void begin(JobFile job, UUID form, String by, Role role) {
+        searches.begin(
+                Shop.ID,
+                job.number(),
+                form.toString(),
+                by,
+                role.name(),
+                Matching.of(job).changedAt());
+        scheduler.scheduleIfNotExists(task.instance(job.number() + "/" + form), clock.instant());
+    }
+
+    void enough(long job) {
+        searches.stop(Shop.ID, job);
+    }
+
+    private void search(TaskInstance<Void> instance) {
+        String[] name = instance.getId().split("/", 2);
+        long number = Long.parseLong(name[0]);
+        searches.search(Shop.ID, number)
+                .filter(row -> row.formId().equals(name[1]))
+                .ifPresent(row -> search(number, row));
+    }
+
+    private void search(long number, SearchRow row) {
+        JobFile job = journal.file(number);
+        Matching matching = Matching.of(job);
+        Optional<Grouping.Request> asked =
+                matching.changedAt() == row.changedAt() ? matching.asked() : Optional.empty();
+        if (asked.isEmpty()) {
+            searches.end(Shop.ID, number, row.formId());
+            return;
+        }
+        Grouping.Sought sought = Grouping.search(asked.get(), new Watch(number, row, asked.get()));
+        MatchEntry.Matched found = new MatchEntry.Matched(
+                sought.groups().stream().map(Layout.Named::new).toList(), sought.proven(), sought.stopped());
+        Draft draft =
+                new Draft(found, UUID.fromString(row.formId()), Draft.UNSEEN, null, row.by(), Role.valueOf(row.role()));
+        if (journal.append(number, draft) instanceof Appended.Refused refused) {
+            searches.refuse(Shop.ID, number, row.formId(), refused.refusal().reason());
+        } else {
+            searches.end(Shop.ID, number, row.formId());
+        }
+    }
+
+    /** Writes how far it is, and asks whether somebody is content; what it finds does not depend on when that is. */
+    private final class Watch implements Grouping.Progress {
+        private final long number;
+        private final SearchRow row;
+        private final Map<String, BigDecimal> capacities;
+        private Instant next = Instant.MIN;
+
+        Watch(long number, SearchRow row, Grouping.Request asked) {
+            this.number = number;
+            this.row = row;
+            this.capacities =
+                    asked.cells().stream().collect(Collectors.toMap(Grouping.Cell::id, Grouping.Cell::capacityMah));
+        }
+
+        @Override
+        public boolean goesOn(long moves, long budget, List<List<String>> best) {
+            if (clock.instant().isBefore(next)) {
+                return true;
+            }
+            next = clock.instant().plus(LOOKED);
+            long smallest = best.stream()
+                    .mapToLong(group -> group.stream()
+                            .mapToLong(id ->
+                                    capacities.getOrDefault(id, BigDecimal.ZERO).longValue())
+                            .sum())
+                    .min()
+                    .orElse(0);
+            if (Thread.currentThread().isInterrupted()) {
+                throw new CancellationException("This node goes down: another begins anew");
+            }
+            return !searches.reached(Shop.ID, number, row.formId(), moves, budget, smallest)
+                    .orElseThrow(() -> new CancellationException("Another search took its place"));
+        }
+    }
+}

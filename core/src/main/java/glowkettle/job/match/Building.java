@@ -1,0 +1,155 @@
+package glowkettle.job.match;
+
+import glowkettle.finding.Figures;
+import glowkettle.finding.Result;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.match.BuildStep;
+import glowkettle.match.GroupVoltages;
+import glowkettle.match.Layout;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** How far the new pack is: its steps one after the other, then its groups under the meter, then its first charge. */
+public final class Building {
+    private final JobFile job;
+    private final List<BuildStep> steps;
+    private final Set<String> done;
+
+    private Building(JobFile job) {
+        this.job = job;
+        this.steps =
+                Matching.of(job).layout().map(layout -> layout.result().order()).orElse(List.of());
+        this.done = sinceMatched()
+                .filter(recorded -> recorded.entry() instanceof MatchEntry.BuildStepDone)
+                .map(recorded -> ((MatchEntry.BuildStepDone) recorded.entry()).step())
+                .collect(Collectors.toSet());
+    }
+
+    public static Building of(JobFile job) {
+        return new Building(job);
+    }
+
+    private Stream<Recorded> sinceMatched() {
+        long matched = job.state()
+                .latestRecorded(MatchEntry.Matched.class)
+                .map(Recorded::seq)
+                .orElse(Long.MAX_VALUE);
+        return job.state().counting().stream().filter(recorded -> recorded.seq() > matched);
+    }
+
+    public List<BuildStep> steps() {
+        return steps;
+    }
+
+    public boolean isDone(BuildStep step) {
+        return done.contains(step.id());
+    }
+
+    /** The one to do now; empty before the cells are matched, and when all are done. */
+    public Optional<BuildStep> next() {
+        return steps.stream().filter(step -> !isDone(step)).findFirst();
+    }
+
+    public boolean isBegun() {
+        return !done.isEmpty();
+    }
+
+    /** Cells are joined: which go together is settled. */
+    public boolean isJoined() {
+        return steps.stream().anyMatch(step -> step.welds() > 0 && isDone(step));
+    }
+
+    /** Every step is done. */
+    public boolean isBuilt() {
+        return !steps.isEmpty() && next().isEmpty();
+    }
+
+    public Optional<Result<GroupVoltages>> voltages() {
+        return sinceMatched()
+                .filter(recorded -> recorded.entry() instanceof MatchEntry.BuiltGroupsMetered)
+                .reduce((earlier, later) -> later)
+                .map(recorded -> ((MatchEntry.BuiltGroupsMetered) recorded.entry()).voltages())
+                .map(voltages -> GroupVoltages.of(voltages, job.limits()));
+    }
+
+    public boolean isAlike() {
+        return isBuilt() && voltages().filter(found -> found.result().alike()).isPresent();
+    }
+
+    /** Since when it is charged for the first time. */
+    public Optional<Instant> chargingSince() {
+        return charge().filter(recorded -> recorded.entry() instanceof MatchEntry.PackChargeBegun)
+                .map(Recorded::at);
+    }
+
+    /** When somebody felt it last while it charges, or its charge began. */
+    public Optional<Instant> feltLast() {
+        return chargingSince()
+                .flatMap(since -> sinceMatched()
+                        .filter(recorded -> recorded.entry() instanceof MatchEntry.PackChargeBegun
+                                || recorded.entry() instanceof MatchEntry.BuiltPackFelt)
+                        .reduce((earlier, later) -> later)
+                        .map(Recorded::at));
+    }
+
+    /** A charge that nobody felt once was not attended. */
+    public boolean isFelt() {
+        boolean charging = false;
+        for (Recorded recorded : sinceMatched().toList()) {
+            if (recorded.entry() instanceof MatchEntry.PackChargeBegun) {
+                charging = true;
+            } else if (recorded.entry() instanceof MatchEntry.BuiltPackFelt && charging) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private Optional<Recorded> charge() {
+        return sinceMatched()
+                .filter(recorded -> recorded.entry() instanceof MatchEntry.PackChargeBegun
+                        || recorded.entry() instanceof MatchEntry.PackChargeEnded)
+                .reduce((earlier, later) -> later);
+    }
+
+    private boolean isCharged() {
+        return isFelt()
+                && charge().filter(recorded -> recorded.entry() instanceof MatchEntry.PackChargeEnded)
+                        .isPresent();
+    }
+
+    /** Built, alike and charged once while somebody stayed. */
+    public boolean isProven() {
+        return isAlike() && isCharged();
+    }
+
+    /** What the owner is told of it. */
+    public List<String> ownersLines() {
+        List<String> lines = new ArrayList<>();
+        if (!isProven()) {
+            return lines;
+        }
+        Matching matching = Matching.of(job);
+        Layout layout = matching.layout().orElseThrow().result();
+        lines.add("The pack was built anew of %s cells, each measured: %s groups of %s."
+                .formatted(
+                        layout.places().size(),
+                        layout.fittings().senses().size() - 1,
+                        layout.places().size() / (layout.fittings().senses().size() - 1)));
+        matching.figures()
+                .ifPresent(figures -> lines.add("By its weakest group it holds %s, %s."
+                        .formatted(
+                                Figures.withUnit(figures.result().usableAh(), "Ah"),
+                                Figures.energy(figures.result().usableWh()))));
+        voltages()
+                .ifPresent(read -> lines.add("Its groups were within %s of each other."
+                        .formatted(Figures.withUnit(read.result().apartMv(), "mV"))));
+        return lines;
+    }
+}

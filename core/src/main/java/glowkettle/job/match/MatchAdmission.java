@@ -1,0 +1,293 @@
+package glowkettle.job.match;
+
+import glowkettle.job.Admission;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.JobFile;
+import glowkettle.job.assess.Assessing;
+import glowkettle.match.BuildStep;
+import glowkettle.match.GroupVoltages;
+import glowkettle.match.Layout;
+import glowkettle.match.Mending;
+import glowkettle.match.Screening;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** Whether something of a pack of cells may be drawn, listed, joined or charged now. */
+final class MatchAdmission {
+    private MatchAdmission() {}
+
+    static Optional<Refusal> oldPackBegun(JobFile job, MatchEntry.OldPackBegun begun) {
+        int cells = OldPackSketch.cellCount(begun);
+        return begun.rows().intValue() > cells
+                ? Admission.no(
+                        "rows", "%s rows for %s cells; accepted is up to %s".formatted(begun.rows(), cells, cells))
+                : Assessing.unlessHalted(job);
+    }
+
+    private static Optional<Refusal> drawn(JobFile job, String field, BigDecimal value, Bounds bounds) {
+        return OldPackSketch.of(job)
+                .begun()
+                .map(grid -> {
+                    int most = bounds.most(grid);
+                    return value.intValue() > most
+                            ? Admission.no(field, "%s; this pack has up to %s".formatted(value, most))
+                            : Assessing.unlessHalted(job);
+                })
+                .orElseGet(() -> Admission.no("", "Say first how many groups and cells the old pack has."));
+    }
+
+    private interface Bounds {
+        int most(MatchEntry.OldPackBegun grid);
+    }
+
+    static Optional<Refusal> marked(JobFile job, MatchEntry.OldCellMarked marked) {
+        return drawn(job, "place", marked.place(), OldPackSketch::cellCount)
+                .or(() -> drawn(
+                        job, "group", marked.group(), grid -> grid.series().intValue()));
+    }
+
+    static Optional<Refusal> turned(JobFile job, MatchEntry.OldGroupTurned turned) {
+        return drawn(job, "group", turned.group(), grid -> grid.series().intValue());
+    }
+
+    static Optional<Refusal> followed(JobFile job, MatchEntry.SenseLeadFollowed followed) {
+        return drawn(job, "pin", followed.pin(), grid -> grid.series().intValue() + 1)
+                .or(() ->
+                        drawn(job, "tap", followed.tap(), grid -> grid.series().intValue()));
+    }
+
+    static Optional<Refusal> oldMetered(JobFile job, GroupVoltages.Request read) {
+        return drawn(job, "voltages.groupV", BigDecimal.ONE, grid -> 1)
+                .or(() -> counted(
+                        read,
+                        OldPackSketch.of(job)
+                                .begun()
+                                .map(grid -> grid.series().intValue())
+                                .orElse(0)));
+    }
+
+    /** A missing reading is never good. */
+    private static Optional<Refusal> counted(GroupVoltages.Request read, int series) {
+        return read.groupV().size() == series
+                ? Optional.empty()
+                : Admission.no(
+                        "voltages.groupV",
+                        "%s readings of %s groups: measure every one."
+                                .formatted(read.groupV().size(), series));
+    }
+
+    static Optional<Refusal> mending(JobFile job, Mending.Request asked) {
+        return Admission.answerable("mending.", () -> Mending.of(asked, job.limits()));
+    }
+
+    /** Which cells there are is settled once some of them are joined. */
+    private static Optional<Refusal> unjoined(JobFile job) {
+        return Building.of(job).isJoined()
+                ? Admission.no("", "Cells of this pack are joined already: which go together is settled.")
+                : Assessing.unlessHalted(job);
+    }
+
+    static Optional<Refusal> read(JobFile job, List<Screening.Cell> cells) {
+        return unjoined(job).or(() -> room(job, cells.size())).or(() -> once(job, cells));
+    }
+
+    private static Optional<Refusal> room(JobFile job, int more) {
+        int then = CellTable.of(job).cells().size() + more;
+        return then > CellTable.MOST_CELLS
+                ? Admission.no("cells", "%s cells; accepted is up to %s in a job".formatted(then, CellTable.MOST_CELLS))
+                : Optional.empty();
+    }
+
+    /** The whole table is refused where an id stands twice: nobody can tell which cell is meant. */
+    private static Optional<Refusal> once(JobFile job, List<Screening.Cell> cells) {
+        java.util.Set<String> known = new java.util.HashSet<>();
+        CellTable.of(job).cells().forEach(cell -> known.add(cell.id()));
+        return cells.stream()
+                .filter(cell -> !known.add(cell.id()))
+                .findFirst()
+                .flatMap(twice -> Admission.no(
+                        cells.size() == 1 ? "cell.id" : "cells",
+                        "The id '%s' stands twice: give each cell its own".formatted(twice.id())));
+    }
+
+    private static Optional<Refusal> known(JobFile job, String id) {
+        return CellTable.of(job).cell(id).isEmpty()
+                ? Admission.no("id", "No cell '%s' is in the table.".formatted(id))
+                : Optional.empty();
+    }
+
+    static Optional<Refusal> rewrapped(JobFile job, String id) {
+        return unjoined(job)
+                .or(() -> known(job, id))
+                .or(() -> CellTable.of(job)
+                                .cell(id)
+                                .filter(cell -> Boolean.TRUE.equals(cell.seen().tornWrap()))
+                                .isPresent()
+                        ? Optional.empty()
+                        : Admission.no("id", "The wrap of '%s' is not torn.".formatted(id)));
+    }
+
+    static Optional<Refusal> metered(JobFile job, String id) {
+        return Assessing.unlessHalted(job).or(() -> known(job, id));
+    }
+
+    static Optional<Refusal> kept(JobFile job, Screening.Made made) {
+        return unjoined(job)
+                .or(() -> CellTable.of(job).cells().stream()
+                                .anyMatch(cell -> cell.made().equals(made))
+                        ? Optional.empty()
+                        : Admission.no("made.maker", "No cell of the table is of this set."));
+    }
+
+    static Optional<Refusal> wanted(JobFile job, MatchEntry.PackWanted wanted) {
+        return unjoined(job)
+                .or(() -> Admission.answerable("", () -> {
+                    Layout.of(
+                            new Layout.Request(
+                                    wanted.series(),
+                                    wanted.parallel(),
+                                    wanted.size(),
+                                    wanted.rated().chargeLimitV(),
+                                    wanted.arrangement(),
+                                    wanted.parts(),
+                                    wanted.box(),
+                                    null),
+                            job.limits());
+                    glowkettle.cell.Chemistry.known(wanted.rated().chargeLimitV(), "chargeLimitV", job.limits());
+                }));
+    }
+
+    /** Every id once, each accepted, as many as are wanted: what the search says is looked at like anybody's word. */
+    static Optional<Refusal> matched(JobFile job, MatchEntry.Matched found) {
+        return unjoined(job)
+                .or(() -> Matching.of(job)
+                        .asked()
+                        .map(asked -> {
+                            List<String> ids = found.groups().stream()
+                                    .flatMap(group -> group.ids().stream())
+                                    .toList();
+                            boolean fits = found.groups().size()
+                                            == asked.series().intValue()
+                                    && found.groups().stream()
+                                            .allMatch(group -> group.ids().size()
+                                                    == asked.parallel().intValue())
+                                    && ids.stream().distinct().count() == ids.size()
+                                    && asked.cells().stream()
+                                            .map(glowkettle.match.Grouping.Cell::id)
+                                            .collect(java.util.stream.Collectors.toSet())
+                                            .containsAll(ids);
+                            return fits
+                                    ? Optional.<Refusal>empty()
+                                    : Admission.no(
+                                            "groups", "These groups are not of the cells that are accepted now.");
+                        })
+                        .orElseGet(() -> Admission.no("groups", "Cells and the pack that is wanted come first.")));
+    }
+
+    static Optional<Refusal> step(JobFile job, MatchEntry.BuildStepDone done) {
+        Optional<BuildStep> next = Building.of(job).next();
+        if (next.isEmpty() || !next.get().id().equals(done.step())) {
+            return Admission.no(
+                    "step",
+                    "The next step is “%s”."
+                            .formatted(next.map(BuildStep::words)
+                                    .orElse("none: cells are matched first, or it is built")));
+        }
+        return Assessing.unlessHalted(job)
+                .or(() -> figures(job))
+                .or(() -> joinedBy(next.get(), done))
+                .or(() -> paralleled(job, next.get()));
+    }
+
+    private static Optional<Refusal> figures(JobFile job) {
+        return Matching.of(job)
+                .figures()
+                .flatMap(figures -> figures.findings().stream()
+                        .filter(finding -> finding.rule().equals("pack-cell-over"))
+                        .findFirst())
+                .flatMap(over -> Admission.no("step", over.sentence()));
+    }
+
+    private static Optional<Refusal> joinedBy(BuildStep step, MatchEntry.BuildStepDone done) {
+        if (step.welds() == 0) {
+            return done.joinedBy() == null && isNone(done.welds())
+                    ? Optional.empty()
+                    : Admission.no("joinedBy", "Nothing is joined at this step.");
+        }
+        if (done.joinedBy() == null) {
+            return Admission.no("joinedBy", "Say whether it was welded or soldered to tags.");
+        }
+        BigDecimal welds = BigDecimal.valueOf(
+                switch (done.joinedBy()) {
+                    case WELDS -> step.welds();
+                    case TAGS -> 0;
+                });
+        return done.welds() != null && done.welds().compareTo(welds) == 0
+                ? Optional.empty()
+                : Admission.no("welds", "This step makes %s welds.".formatted(welds));
+    }
+
+    private static boolean isNone(@Nullable BigDecimal welds) {
+        return welds == null || welds.signum() == 0;
+    }
+
+    /** Before the first strip of a group its cells are near enough to each other; nobody knows that of what nobody measured. */
+    private static Optional<Refusal> paralleled(JobFile job, BuildStep step) {
+        if (step.kind() != BuildStep.Kind.STRIPS || step.number() == null) {
+            return Optional.empty();
+        }
+        int node = step.number();
+        return Matching.of(job).joined().stream()
+                .filter(group -> group.group() == node || group.group() == node + 1)
+                .filter(group -> !group.isAllowed())
+                .findFirst()
+                .flatMap(group -> Admission.no("step", apart(group)));
+    }
+
+    private static String apart(Matching.Joined group) {
+        return group.unread().isEmpty()
+                ? group.paralleling().orElseThrow().findings().getFirst().sentence()
+                : "Group %s: measure the rested voltage of %s first."
+                        .formatted(group.group(), String.join(", ", group.unread()));
+    }
+
+    static Optional<Refusal> builtMetered(JobFile job, GroupVoltages.Request read) {
+        return Building.of(job).isBuilt()
+                ? Assessing.unlessHalted(job)
+                        .or(() -> counted(
+                                read,
+                                Matching.of(job)
+                                        .wanted()
+                                        .map(wanted -> wanted.series().intValue())
+                                        .orElse(0)))
+                : Admission.no("", "The pack is not built yet.");
+    }
+
+    static Optional<Refusal> chargeBegun(JobFile job) {
+        Building building = Building.of(job);
+        return Stream.of(
+                        building.isAlike()
+                                ? Optional.<Refusal>empty()
+                                : Admission.no("", "Its groups are metered and alike first."),
+                        building.chargingSince().isPresent()
+                                ? Admission.no("", "It is charging already.")
+                                : Optional.<Refusal>empty(),
+                        Assessing.unlessHalted(job))
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+
+    /** What ends a charge is always taken; that nobody felt it meanwhile is not. */
+    static Optional<Refusal> chargeEnded(JobFile job) {
+        return Building.of(job).chargingSince().isPresent()
+                ? Optional.empty()
+                : Admission.no("", "No first charge is running.");
+    }
+
+    static Optional<Refusal> felt(JobFile job) {
+        return Building.of(job).isBuilt() ? Optional.empty() : Admission.no("", "The pack is not built yet.");
+    }
+}

@@ -1,0 +1,202 @@
+package glowkettle.job.match;
+
+import glowkettle.job.Admission.Author;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.Attention;
+import glowkettle.job.Call;
+import glowkettle.job.Chapter;
+import glowkettle.job.Firmness;
+import glowkettle.job.JobFile;
+import glowkettle.job.Kind;
+import glowkettle.job.NextThing;
+import glowkettle.job.Spark;
+import glowkettle.job.Stage;
+import glowkettle.job.Told;
+import glowkettle.job.Traits;
+import glowkettle.library.DeviceModel;
+import glowkettle.library.Mounting;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
+import glowkettle.match.BuildStep;
+import glowkettle.shop.OpeningHours;
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A pack that is built of cells: drawn, matched, laid out, joined, measured and charged before it is fitted like any other. */
+public final class MatchChapter implements Chapter<MatchEntry> {
+    public static final Stage STAGE = new Stage("Match", "match");
+
+    private static final List<Kind<? extends MatchEntry>> KINDS = List.of(
+            tapped("old-pack-begun", MatchEntry.OldPackBegun.class, Traits.TYPED),
+            tapped("old-cell-marked", MatchEntry.OldCellMarked.class, Traits.TAPPED),
+            tapped("old-group-turned", MatchEntry.OldGroupTurned.class, Traits.TAPPED),
+            tapped("sense-lead-followed", MatchEntry.SenseLeadFollowed.class, Traits.TAPPED),
+            tapped("old-groups-metered", MatchEntry.OldGroupsMetered.class, Traits.READ),
+            tapped("mending-read", MatchEntry.MendingRead.class, Traits.TYPED),
+            tapped("cells-read", MatchEntry.CellsRead.class, Traits.WRITTEN_BY_ITS_PAGE),
+            tapped("cell-listed", MatchEntry.CellListed.class, Traits.TYPED),
+            tapped("cell-rewrapped", MatchEntry.CellRewrapped.class, Traits.TAPPED),
+            tapped("cell-metered", MatchEntry.CellMetered.class, Traits.TYPED),
+            tapped("set-kept", MatchEntry.SetKept.class, Traits.TAPPED),
+            tapped("pack-wanted", MatchEntry.PackWanted.class, Traits.TYPED),
+            tapped("matched", MatchEntry.Matched.class, Traits.WRITTEN_BY_ITS_PAGE),
+            new Kind<>(
+                    "build-step-done",
+                    MatchEntry.BuildStepDone.class,
+                    Traits.TAPPED,
+                    MatchChapter::spark,
+                    MatchChapter::firmness),
+            tapped("built-groups-metered", MatchEntry.BuiltGroupsMetered.class, Traits.READ),
+            Kind.of(
+                    "pack-charge-begun",
+                    MatchEntry.PackChargeBegun.class,
+                    Traits.TAPPED,
+                    Spark.KINDLES,
+                    Firmness.LOOSE),
+            tapped("built-pack-felt", MatchEntry.BuiltPackFelt.class, Traits.READ),
+            tapped("pack-charge-ended", MatchEntry.PackChargeEnded.class, Traits.TAPPED));
+
+    /** A pen, a meter or a hand: nothing that sparks, nothing that stays. */
+    private static <E extends MatchEntry> Kind<E> tapped(String id, Class<E> type, Traits traits) {
+        return Kind.of(id, type, traits, Spark.HARMLESS, Firmness.LOOSE);
+    }
+
+    /** What no step is called by sparks as well as a weld: nobody knows what it is. */
+    private static Spark spark(MatchEntry.BuildStepDone done) {
+        boolean kindles =
+                BuildStep.Kind.ofId(done.step()).map(BuildStep.Kind::kindles).orElse(true);
+        if (done.joinedBy() == null) {
+            return kindles ? Spark.KINDLES : Spark.HARMLESS;
+        }
+        return switch (done.joinedBy()) {
+            case WELDS -> Spark.WELDS;
+            case TAGS -> Spark.KINDLES;
+        };
+    }
+
+    private static Firmness firmness(MatchEntry.BuildStepDone done) {
+        return done.joinedBy() == null ? Firmness.LOOSE : Firmness.DONE;
+    }
+
+    @Override
+    public Stage stage() {
+        return STAGE;
+    }
+
+    @Override
+    public Class<MatchEntry> entries() {
+        return MatchEntry.class;
+    }
+
+    @Override
+    public List<Kind<? extends MatchEntry>> kinds() {
+        return KINDS;
+    }
+
+    @Override
+    public String words(MatchEntry entry, JobFile job) {
+        return MatchWords.of(entry, job);
+    }
+
+    @Override
+    public Optional<Told> tells(MatchEntry entry, DeviceModel model, ShopLimits limits) {
+        return switch (entry) {
+            case MatchEntry.OldGroupsMetered metered ->
+                Optional.of(new Told.Cells(Told.Whose.OLD, metered.voltages().groupV()));
+            case MatchEntry.BuiltGroupsMetered metered ->
+                Optional.of(new Told.Cells(Told.Whose.NEW, metered.voltages().groupV()));
+            case MatchEntry.BuiltPackFelt felt -> Optional.of(new Told.Felt(Told.Whose.NEW, felt.warmth()));
+            case MatchEntry.PackChargeBegun ignored -> Optional.of(new Told.CurrentOn(null));
+            case MatchEntry.PackChargeEnded ignored -> Optional.of(new Told.CurrentOff(null));
+            case MatchEntry.OldPackBegun ignored -> Optional.empty();
+            case MatchEntry.OldCellMarked ignored -> Optional.empty();
+            case MatchEntry.OldGroupTurned ignored -> Optional.empty();
+            case MatchEntry.SenseLeadFollowed ignored -> Optional.empty();
+            case MatchEntry.MendingRead ignored -> Optional.empty();
+            case MatchEntry.CellsRead ignored -> Optional.empty();
+            case MatchEntry.CellListed ignored -> Optional.empty();
+            case MatchEntry.CellRewrapped ignored -> Optional.empty();
+            case MatchEntry.CellMetered ignored -> Optional.empty();
+            case MatchEntry.SetKept ignored -> Optional.empty();
+            case MatchEntry.PackWanted ignored -> Optional.empty();
+            case MatchEntry.Matched ignored -> Optional.empty();
+            case MatchEntry.BuildStepDone ignored -> Optional.empty();
+        };
+    }
+
+    @Override
+    public Optional<Refusal> refuse(JobFile job, MatchEntry entry, Author author, Instant now) {
+        return switch (entry) {
+            case MatchEntry.OldPackBegun begun -> MatchAdmission.oldPackBegun(job, begun);
+            case MatchEntry.OldCellMarked marked -> MatchAdmission.marked(job, marked);
+            case MatchEntry.OldGroupTurned turned -> MatchAdmission.turned(job, turned);
+            case MatchEntry.SenseLeadFollowed followed -> MatchAdmission.followed(job, followed);
+            case MatchEntry.OldGroupsMetered metered -> MatchAdmission.oldMetered(job, metered.voltages());
+            case MatchEntry.MendingRead mending -> MatchAdmission.mending(job, mending.mending());
+            case MatchEntry.CellsRead read -> MatchAdmission.read(job, read.cells());
+            case MatchEntry.CellListed listed -> MatchAdmission.read(job, List.of(listed.cell()));
+            case MatchEntry.CellRewrapped again -> MatchAdmission.rewrapped(job, again.id());
+            case MatchEntry.CellMetered metered -> MatchAdmission.metered(job, metered.id());
+            case MatchEntry.SetKept kept -> MatchAdmission.kept(job, kept.made());
+            case MatchEntry.PackWanted wanted -> MatchAdmission.wanted(job, wanted);
+            case MatchEntry.Matched found -> MatchAdmission.matched(job, found);
+            case MatchEntry.BuildStepDone done -> MatchAdmission.step(job, done);
+            case MatchEntry.BuiltGroupsMetered metered -> MatchAdmission.builtMetered(job, metered.voltages());
+            case MatchEntry.PackChargeBegun ignored -> MatchAdmission.chargeBegun(job);
+            case MatchEntry.BuiltPackFelt ignored -> MatchAdmission.felt(job);
+            case MatchEntry.PackChargeEnded ignored -> MatchAdmission.chargeEnded(job);
+        };
+    }
+
+    @Override
+    public Optional<NextThing> next(JobFile job) {
+        MatchAct act = MatchAct.of(job);
+        return act.isOpen() && !job.oldPackReturns()
+                ? Optional.of(NextThing.of(STAGE, act.words(job)))
+                : Optional.empty();
+    }
+
+    /** Whatever is due on a pack that is built is gone to before it is fitted. */
+    @Override
+    public boolean callsBack() {
+        return true;
+    }
+
+    @Override
+    public boolean hasBegun(JobFile job) {
+        return Matching.of(job).isBegun();
+    }
+
+    /** Devices that take a pack of cells, and whatever pack somebody began to build. */
+    @Override
+    public boolean isOnTheWayOf(JobFile job) {
+        return job.model().housing().mounting() == Mounting.CELL_PACK
+                || job.state().all(MatchEntry.class).findAny().isPresent();
+    }
+
+    /** As with any charge: it belongs to staffed hours, and to somebody who looks. */
+    @Override
+    public List<Call> calls(JobFile job, OpeningHours hours) {
+        List<Call> calls = new ArrayList<>();
+        Building building = Building.of(job);
+        building.chargingSince()
+                .flatMap(hours::closingAfter)
+                .ifPresent(at -> calls.add(Call.danger(at, "first charge still on at closing: unplug it", STAGE)));
+        building.feltLast()
+                .map(last -> last.plus(looks(job)))
+                .ifPresent(at ->
+                        calls.add(new Call(at, Attention.WATCH, "first charge: take its temperature", STAGE, true)));
+        return calls;
+    }
+
+    private static Duration looks(JobFile job) {
+        return Duration.ofSeconds(job.limits()
+                .of(Limit.FIRST_CHARGE_LOOK_MIN)
+                .multiply(BigDecimal.valueOf(60))
+                .longValue());
+    }
+}

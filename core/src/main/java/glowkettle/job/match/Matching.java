@@ -1,0 +1,218 @@
+package glowkettle.job.match;
+
+import glowkettle.cell.Body;
+import glowkettle.cell.Calipered;
+import glowkettle.finding.Result;
+import glowkettle.fit.PackLabel;
+import glowkettle.job.JobFile;
+import glowkettle.job.Recorded;
+import glowkettle.job.Sum;
+import glowkettle.match.Grouping;
+import glowkettle.match.Layout;
+import glowkettle.match.PackFigures;
+import glowkettle.match.Paralleling;
+import glowkettle.match.Screening;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** Which pack is wanted, which cells go together, and what comes of it. */
+public final class Matching {
+    private static final Sum<Optional<Result<Layout>>> LAYOUT = new Sum<>();
+    private static final Sum<Optional<Result<PackFigures>>> FIGURES = new Sum<>();
+
+    private final JobFile job;
+
+    private Matching(JobFile job) {
+        this.job = job;
+    }
+
+    public static Matching of(JobFile job) {
+        return new Matching(job);
+    }
+
+    /** Somebody began to build a pack of cells, or drew the one that was. */
+    public boolean isBegun() {
+        return job.state().all(MatchEntry.class).anyMatch(entry -> !(entry instanceof MatchEntry.MendingRead));
+    }
+
+    public Optional<MatchEntry.PackWanted> wanted() {
+        return job.state().latest(MatchEntry.PackWanted.class);
+    }
+
+    /** What a search is asked; empty while there is nothing to search. */
+    public Optional<Grouping.Request> asked() {
+        CellTable table = CellTable.of(job);
+        return wanted().filter(wanted -> !table.cells().isEmpty() && !table.isSetOpen())
+                .map(wanted -> new Grouping.Request(
+                        table.accepted().stream()
+                                .map(cell -> new Grouping.Cell(
+                                        cell.id(),
+                                        Objects.requireNonNull(cell.capacityMah()),
+                                        Objects.requireNonNull(cell.resistanceMohm())))
+                                .toList(),
+                        wanted.series(),
+                        wanted.parallel()));
+    }
+
+    /** Cells that are too few for the pack that is wanted. */
+    public int missing() {
+        return asked().map(asked -> Math.max(
+                        0,
+                        asked.series().intValue() * asked.parallel().intValue()
+                                - asked.cells().size()))
+                .orElse(0);
+    }
+
+    /** The answer, as long as neither cells nor pack were changed since. */
+    public Optional<MatchEntry.Matched> matched() {
+        return job.state()
+                .latestRecorded(MatchEntry.Matched.class)
+                .filter(found -> found.seq() > changedAt())
+                .map(Recorded::entry)
+                .map(MatchEntry.Matched.class::cast);
+    }
+
+    /** What the search stands on changed last with this entry. */
+    public long changedAt() {
+        return Math.max(
+                CellTable.of(job).changedAt(),
+                job.state()
+                        .latestRecorded(MatchEntry.PackWanted.class)
+                        .map(Recorded::seq)
+                        .orElse(0L));
+    }
+
+    private List<Screening.Cell> cells(Layout.Named group) {
+        CellTable table = CellTable.of(job);
+        return group.ids().stream().map(id -> table.cell(id).orElseThrow()).toList();
+    }
+
+    public Optional<Result<PackFigures>> figures() {
+        return job.once(FIGURES, known -> of(known).reckonedFigures());
+    }
+
+    private Optional<Result<PackFigures>> reckonedFigures() {
+        return matched()
+                .flatMap(found -> wanted().map(wanted -> PackFigures.of(
+                        new PackFigures.Request(
+                                found.groups().stream()
+                                        .map(group -> new PackFigures.Group(cells(group).stream()
+                                                .map(Matching::figure)
+                                                .toList()))
+                                        .toList(),
+                                wanted.rated().nominalCellV(),
+                                new PackFigures.Strips(null, null, null),
+                                wanted.loadA(),
+                                wanted.rated().cellLimitA()),
+                        job.limits())));
+    }
+
+    private static PackFigures.Cell figure(Screening.Cell cell) {
+        return new PackFigures.Cell(
+                cell.id(),
+                Objects.requireNonNull(cell.capacityMah()),
+                Objects.requireNonNull(cell.resistanceMohm()),
+                cell.dropMvPerDay() == null ? null : cell.dropMvPerDay().max(BigDecimal.ZERO));
+    }
+
+    /** Where each cell lies; empty until they are matched. */
+    public Optional<Result<Layout>> layout() {
+        return job.once(LAYOUT, known -> of(known).reckonedLayout());
+    }
+
+    private Optional<Result<Layout>> reckonedLayout() {
+        return matched().flatMap(found -> wanted().map(wanted -> Layout.of(asked(wanted, found), job.limits())));
+    }
+
+    private static Layout.Request asked(MatchEntry.PackWanted wanted, MatchEntry.Matched found) {
+        return new Layout.Request(
+                wanted.series(),
+                wanted.parallel(),
+                wanted.size(),
+                wanted.rated().chargeLimitV(),
+                wanted.arrangement(),
+                wanted.parts(),
+                wanted.box(),
+                found.groups());
+    }
+
+    /** A group before it is joined: which voltages are missing, and whether what flows is within. */
+    public record Joined(int group, List<String> unread, Optional<Result<Paralleling>> paralleling) {
+        public Joined {
+            unread = List.copyOf(unread);
+        }
+
+        public boolean isAllowed() {
+            return unread.isEmpty()
+                    && paralleling.map(found -> found.result().allowed()).orElse(true);
+        }
+    }
+
+    /** Every group, in order. */
+    public List<Joined> joined() {
+        return matched()
+                .map(found -> IntStream.rangeClosed(1, found.groups().size())
+                        .mapToObj(group -> joined(group, cells(found.groups().get(group - 1))))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private Joined joined(int group, List<Screening.Cell> cells) {
+        List<String> unread = cells.stream()
+                .filter(cell -> cell.restedV() == null)
+                .map(Screening.Cell::id)
+                .toList();
+        boolean alone = cells.size() < 2;
+        return new Joined(
+                group,
+                // One cell by itself equalises nothing.
+                alone ? List.of() : unread,
+                alone || !unread.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(Paralleling.of(asked(cells), job.limits())));
+    }
+
+    private Paralleling.Request asked(List<Screening.Cell> cells) {
+        return new Paralleling.Request(
+                cells.stream()
+                        .map(cell -> new Paralleling.Cell(
+                                cell.id(),
+                                Objects.requireNonNull(cell.restedV()),
+                                Objects.requireNonNull(cell.resistanceMohm()),
+                                Objects.requireNonNull(cell.capacityMah())))
+                        .toList(),
+                null,
+                wanted().map(wanted -> wanted.rated().chargeLimitV()).orElse(null));
+    }
+
+    /** Its label, by what was measured and not by what its cells are sold as; empty until they are matched. */
+    public Optional<PackLabel> label() {
+        return wanted().flatMap(wanted -> figures()
+                .flatMap(figures -> layout().map(layout -> {
+                    BigDecimal series = wanted.series();
+                    List<BigDecimal> sides = Stream.of(
+                                    layout.result().outer().heightMm(),
+                                    layout.result().outer().widthMm(),
+                                    layout.result().outer().lengthMm())
+                            .sorted()
+                            .toList();
+                    return new PackLabel(
+                            new PackLabel.Printed(
+                                    wanted.rated().nominalCellV().multiply(series),
+                                    wanted.rated().chargeLimitV().multiply(series),
+                                    figures.result().usableAh().movePointRight(3),
+                                    figures.result().usableWh(),
+                                    null,
+                                    null),
+                            new Calipered(sides.get(0), sides.get(1), sides.get(2)),
+                            null,
+                            Body.CASED_ROUND,
+                            series.multiply(wanted.parallel()),
+                            null);
+                })));
+    }
+}
