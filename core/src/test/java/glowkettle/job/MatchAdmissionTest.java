@@ -4,6 +4,8 @@ import static glowkettle.job.Refusals.refused;
 import static glowkettle.job.Refusals.taken;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.Tier;
 import glowkettle.job.fit.FitEntry;
@@ -124,6 +126,8 @@ class MatchAdmissionTest {
 
     private static MatchEntry.BuiltGroupsMetered read(String packV, String... groupV) {
         return new MatchEntry.BuiltGroupsMetered(
+                Look.GOOD,
+                new Thickness(n("40"), List.of(), n("40")),
                 new GroupVoltages.Request(Stream.of(groupV).map(BigDecimal::new).toList(), n(packV)));
     }
 

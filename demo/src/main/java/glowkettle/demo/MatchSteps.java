@@ -1,5 +1,7 @@
 package glowkettle.demo;
 
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
@@ -36,12 +38,11 @@ final class MatchSteps {
             case LIST, FEW -> Optional.of(new MatchEntry.CellsRead("box of Tuesday", cells(12, 5)));
             case SEARCH -> Matching.of(job).asked().map(asked -> matched(asked, job));
             case BUILD -> Building.of(job).next().map(MatchSteps::done);
-            case METER, APART ->
-                Optional.of(new MatchEntry.BuiltGroupsMetered(read("3.621", "3.622", "3.620", "3.621")));
+            case METER, APART -> Optional.of(metered(job));
             case CHARGE -> Optional.of(new MatchEntry.PackChargeBegun());
             case STAY ->
                 Optional.of(
-                        Building.of(job).isFelt()
+                        Building.of(job).felt().isPresent()
                                 ? new MatchEntry.PackChargeEnded()
                                 : new MatchEntry.BuiltPackFelt(new Warmth(
                                         new BigDecimal("22"),
@@ -53,6 +54,12 @@ final class MatchSteps {
                                         null,
                                         null)));
         };
+    }
+
+    private static MatchEntry.BuiltGroupsMetered metered(JobFile job) {
+        BigDecimal thick = Matching.of(job).label().orElseThrow().size().thicknessMm();
+        return new MatchEntry.BuiltGroupsMetered(
+                Look.GOOD, new Thickness(thick, List.of(), thick), read("3.621", "3.622", "3.620", "3.621"));
     }
 
     static MatchEntry.OldPackBegun drawn() {

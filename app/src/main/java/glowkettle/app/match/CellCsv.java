@@ -144,6 +144,8 @@ public record CellCsv(List<List<String>> rows, List<String> heads, List<Fault> f
                 .map(row -> column < row.size() ? row.get(column) : "")
                 .filter(CellCsv::isFigure)
                 .mapToDouble(Double::parseDouble)
+                // Nothing was measured there, whatever stands in it.
+                .filter(figure -> figure > 0)
                 .sorted()
                 .toArray();
         return figures.length == 0 ? Double.NaN : figures[figures.length / 2];

@@ -1,6 +1,7 @@
 package glowkettle.app.match;
 
 import glowkettle.app.binding.FilledForm;
+import glowkettle.assess.HazardReadings;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
@@ -99,6 +100,16 @@ public record MatchView(
 
     public @Nullable Result<GroupVoltages> voltages() {
         return Building.of(job).voltages().orElse(null);
+    }
+
+    /** How warm it was last while it charges; null until somebody felt it. */
+    public @Nullable BigDecimal felt() {
+        return Building.of(job).felt().map(HazardReadings.Warmth::surfaceC).orElse(null);
+    }
+
+    /** Of the pack as it was laid out. */
+    public @Nullable BigDecimal builtThicknessMm() {
+        return Matching.of(job).label().map(label -> label.size().thicknessMm()).orElse(null);
     }
 
     public @Nullable Result<Mending> mending() {

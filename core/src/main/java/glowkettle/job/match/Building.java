@@ -1,5 +1,6 @@
 package glowkettle.job.match;
 
+import glowkettle.assess.HazardReadings;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
@@ -98,17 +99,18 @@ public final class Building {
                         .map(Recorded::at));
     }
 
-    /** A charge that nobody felt once was not attended. */
-    public boolean isFelt() {
-        boolean charging = false;
+    /** How it was felt last since it began to charge; a charge that nobody felt once was not attended. */
+    public Optional<HazardReadings.Warmth> felt() {
+        HazardReadings.Warmth felt = null;
+        boolean charged = false;
         for (Recorded recorded : sinceMatched().toList()) {
             if (recorded.entry() instanceof MatchEntry.PackChargeBegun) {
-                charging = true;
-            } else if (recorded.entry() instanceof MatchEntry.BuiltPackFelt && charging) {
-                return true;
+                charged = true;
+            } else if (recorded.entry() instanceof MatchEntry.BuiltPackFelt one && charged) {
+                felt = one.warmth();
             }
         }
-        return false;
+        return Optional.ofNullable(felt);
     }
 
     private Optional<Recorded> charge() {
@@ -119,7 +121,7 @@ public final class Building {
     }
 
     private boolean isCharged() {
-        return isFelt()
+        return felt().isPresent()
                 && charge().filter(recorded -> recorded.entry() instanceof MatchEntry.PackChargeEnded)
                         .isPresent();
     }

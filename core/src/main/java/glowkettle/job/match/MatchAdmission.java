@@ -254,7 +254,13 @@ final class MatchAdmission {
                         .formatted(group.group(), String.join(", ", group.unread()));
     }
 
-    static Optional<Refusal> builtMetered(JobFile job, GroupVoltages.Request read) {
+    static Optional<Refusal> builtMetered(JobFile job, MatchEntry.BuiltGroupsMetered metered) {
+        return metered.thickness().middleThicknessMm() == null
+                ? Admission.no("thickness.middleThicknessMm", "Missing: measure the new pack's thickness.")
+                : builtMetered(job, metered.voltages());
+    }
+
+    private static Optional<Refusal> builtMetered(JobFile job, GroupVoltages.Request read) {
         return Building.of(job).isBuilt()
                 ? Assessing.unlessHalted(job)
                         .or(() -> counted(

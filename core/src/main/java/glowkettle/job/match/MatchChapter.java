@@ -1,5 +1,6 @@
 package glowkettle.job.match;
 
+import glowkettle.assess.HazardReadings;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Attention;
@@ -23,6 +24,7 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
@@ -107,8 +109,8 @@ public final class MatchChapter implements Chapter<MatchEntry> {
         return switch (entry) {
             case MatchEntry.OldGroupsMetered metered ->
                 Optional.of(new Told.Cells(Told.Whose.OLD, metered.voltages().groupV()));
-            case MatchEntry.BuiltGroupsMetered metered ->
-                Optional.of(new Told.Cells(Told.Whose.NEW, metered.voltages().groupV()));
+            case MatchEntry.BuiltGroupsMetered metered -> Optional.of(unpacked(metered));
+            case MatchEntry.BuildStepDone done -> wrapped(done);
             case MatchEntry.BuiltPackFelt felt -> Optional.of(new Told.Felt(Told.Whose.NEW, felt.warmth()));
             case MatchEntry.PackChargeBegun ignored -> Optional.of(new Told.CurrentOn(null));
             case MatchEntry.PackChargeEnded ignored -> Optional.of(new Told.CurrentOff(null));
@@ -124,8 +126,31 @@ public final class MatchChapter implements Chapter<MatchEntry> {
             case MatchEntry.SetKept ignored -> Optional.empty();
             case MatchEntry.PackWanted ignored -> Optional.empty();
             case MatchEntry.Matched ignored -> Optional.empty();
-            case MatchEntry.BuildStepDone ignored -> Optional.empty();
         };
+    }
+
+    /** A pack that is wrapped is another pack: it is looked at like one that comes out of its box. */
+    private static Optional<Told> wrapped(MatchEntry.BuildStepDone done) {
+        return BuildStep.Kind.ofId(done.step())
+                        .filter(BuildStep.Kind.WRAP::equals)
+                        .isPresent()
+                ? Optional.of(new Told.Offered(null))
+                : Optional.empty();
+    }
+
+    private static Told unpacked(MatchEntry.BuiltGroupsMetered metered) {
+        List<BigDecimal> groups = metered.voltages().groupV();
+        BigDecimal lowest = Collections.min(groups);
+        BigDecimal highest = Collections.max(groups);
+        return new Told.Unpacked(
+                metered.look(),
+                metered.thickness(),
+                new HazardReadings.Voltage(
+                        lowest,
+                        highest,
+                        HazardReadings.VoltageSource.CELLS,
+                        null,
+                        highest.subtract(lowest).movePointRight(3)));
     }
 
     @Override
@@ -145,7 +170,7 @@ public final class MatchChapter implements Chapter<MatchEntry> {
             case MatchEntry.PackWanted wanted -> MatchAdmission.wanted(job, wanted);
             case MatchEntry.Matched found -> MatchAdmission.matched(job, found);
             case MatchEntry.BuildStepDone done -> MatchAdmission.step(job, done);
-            case MatchEntry.BuiltGroupsMetered metered -> MatchAdmission.builtMetered(job, metered.voltages());
+            case MatchEntry.BuiltGroupsMetered metered -> MatchAdmission.builtMetered(job, metered);
             case MatchEntry.PackChargeBegun ignored -> MatchAdmission.chargeBegun(job);
             case MatchEntry.BuiltPackFelt ignored -> MatchAdmission.felt(job);
             case MatchEntry.PackChargeEnded ignored -> MatchAdmission.chargeEnded(job);

@@ -175,8 +175,10 @@ public sealed interface MatchEntry extends Entry {
         }
     }
 
-    /** The new groups under the meter. */
-    record BuiltGroupsMetered(GroupVoltages.Request voltages) implements MatchEntry {}
+    /** The new pack looked at, measured, and its groups under the meter. */
+    record BuiltGroupsMetered(
+            HazardReadings.Look look, HazardReadings.Thickness thickness, GroupVoltages.Request voltages)
+            implements MatchEntry {}
 
     /** The charger is on for the first time, and somebody stays. */
     record PackChargeBegun() implements MatchEntry {}
