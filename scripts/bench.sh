@@ -20,6 +20,11 @@ bench() {
         mutants
         return
     fi
+    if [ "${1:-}" = match ]; then
+        working "Building" "$state/build.log" mvn -q -B -DskipTests -Psolver -pl core,benchmarks/solver package
+        beside_solver "${2:-10}"
+        return
+    fi
     working "Building" "$state/build.log" mvn -q -B -DskipTests package
     case "${1:-all}" in
         faults) faults "${2:-50}" ;;
@@ -35,8 +40,15 @@ bench() {
             search
             beyond_pages
             ;;
-        *) fail "'$1' is not measured. ./kettle bench [core|pages|rush|faults|mutants]" ;;
+        *) fail "'$1' is not measured. ./kettle bench [core|match|pages|rush|faults|mutants]" ;;
     esac
+}
+
+# Cells matched by our own search and by a general solver, one after the other.
+beside_solver() {
+    say "The search for groups beside a general solver, $1 minutes"
+    "$JAVA_HOME/bin/java" -cp "$home/benchmarks/solver/target/classes:$(cat "$home/benchmarks/solver/target/class-path.txt")" \
+        glowkettle.benchmarks.solver.SolverBeside "$1" 9>&-
 }
 
 core() {

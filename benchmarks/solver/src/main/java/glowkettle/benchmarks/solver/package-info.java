@@ -1,0 +1,3 @@
+/** A general solver beside the product's own search. */
+@org.jspecify.annotations.NullMarked
+package glowkettle.benchmarks.solver;
