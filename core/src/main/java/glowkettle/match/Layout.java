@@ -235,6 +235,14 @@ public record Layout(
         order = List.copyOf(order);
     }
 
+    /** From group to group there are as many strips as a group has cells. */
+    public boolean isFedAtEachCell() {
+        int parallel = (int) places.stream().filter(place -> place.group() == 1).count();
+        return compared.stream()
+                .filter(way -> way.arrangement() == arrangement)
+                .allMatch(way -> way.stripsBetweenGroups() == parallel);
+    }
+
     public static Result<Layout> of(Request asked, ShopLimits limits) {
         int series = asked.series().intValue();
         int parallel = asked.parallel().intValue();

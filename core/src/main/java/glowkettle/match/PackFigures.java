@@ -284,6 +284,14 @@ public record PackFigures(
 
     private static List<Finding> findings(PackFigures figures, Request asked, ShopLimits limits) {
         List<Finding> findings = new ArrayList<>();
+        if (asked.strips().way() != Shares.Feed.EACH
+                && asked.strips().pieceMohm() == null
+                && asked.groups().getFirst().cells().size() > 2) {
+            findings.add(
+                    Finding.care(
+                            "pack-strips-missing",
+                            "Nobody said what the strips resist: the shares are those on a plate, on strips they are less even."));
+        }
         Carrying worst = figures.worst();
         if (worst.currentA() != null) {
             if (asked.cellLimitA() == null) {

@@ -12,6 +12,7 @@ public final class Shares {
 
     /** Where the current comes in and goes out. */
     public enum Feed implements Worded {
+        EACH("at each cell, by a strip of its own"),
         ONE_END("both at the same end"),
         OPPOSITE_ENDS("at opposite ends");
 
@@ -34,6 +35,10 @@ public final class Shares {
      * @param pieceMohm of strip between two neighbours, on each side; zero where a plate joins them
      */
     static double[] of(List<Double> cellMohm, double pieceMohm, Feed feed) {
+        return ladder(cellMohm, feed == Feed.EACH ? 0 : pieceMohm, feed);
+    }
+
+    private static double[] ladder(List<Double> cellMohm, double pieceMohm, Feed feed) {
         int last = cellMohm.size() - 1;
         // Beyond cell i flows b(i): −R(i)·b(i−1) + (R(i) + R(i+1) + 2r)·b(i) − R(i+1)·b(i+1) = r at opposite ends, else
         // 0.

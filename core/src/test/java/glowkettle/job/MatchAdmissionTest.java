@@ -24,6 +24,7 @@ import glowkettle.match.CellSize;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Grouping;
 import glowkettle.match.Layout;
+import glowkettle.match.PackFigures;
 import glowkettle.match.Screening;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -68,9 +69,9 @@ class MatchAdmissionTest {
         return new MatchEntry.PackWanted(
                 n(series),
                 n(parallel),
-                new MatchEntry.Rated(n("2600"), n("3.6"), n("4.2"), n("8")),
+                new MatchEntry.Rated(n("2600"), n("3.6"), n("4.2"), n("8"), loadA == null ? null : n(loadA)),
                 new CellSize(n("18"), n("65")),
-                loadA == null ? null : n(loadA),
+                new PackFigures.Strips(null, null, null),
                 null,
                 new Layout.Parts(null, null, null),
                 new Layout.Case(null, null, null));

@@ -25,7 +25,6 @@ final class BuildingJobs {
         Play bank = opening.promised(1, 9, BANK, "Engine room, ferry Skua", Symptom.SHORT_RUNTIME)
                 .as(DemoJob.BANK)
                 .assessed()
-                .out()
                 .write(MatchSteps.wanted("14", "10", new Layout.Case(null, null, null), "0.5"))
                 .write(new MatchEntry.CellsRead("cells of the old bank.csv", MatchSteps.cells(200, 11)));
         bank.write(MatchSteps.matched(Matching.of(bank.file()).asked().orElseThrow(), bank.file()));

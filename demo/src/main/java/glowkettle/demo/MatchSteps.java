@@ -15,6 +15,7 @@ import glowkettle.match.CellSize;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Grouping;
 import glowkettle.match.Layout;
+import glowkettle.match.PackFigures;
 import glowkettle.match.Screening;
 import java.math.BigDecimal;
 import java.util.List;
@@ -86,9 +87,13 @@ final class MatchSteps {
                 new BigDecimal(series),
                 new BigDecimal(parallel),
                 new MatchEntry.Rated(
-                        new BigDecimal("2600"), new BigDecimal("3.6"), new BigDecimal("4.2"), new BigDecimal("8")),
+                        new BigDecimal("2600"),
+                        new BigDecimal("3.6"),
+                        new BigDecimal("4.2"),
+                        new BigDecimal("8"),
+                        new BigDecimal("5")),
                 new CellSize(new BigDecimal("18"), new BigDecimal("65")),
-                new BigDecimal("5"),
+                new PackFigures.Strips(new BigDecimal("0.5"), new BigDecimal("0.3"), null),
                 null,
                 new Layout.Parts(new BigDecimal(gapMm), null, null),
                 box);

@@ -4,7 +4,9 @@ import glowkettle.app.format.QrCode;
 import glowkettle.finding.Figures;
 import glowkettle.match.Screening;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** A sheet of labels for cells, a hundred on A4: id as a code and as text, and what was measured. In millimetres. */
 public record CellLabels(String title, List<One> labels) {
@@ -17,7 +19,7 @@ public record CellLabels(String title, List<One> labels) {
     private static final double FONT = 4;
 
     /** One label. */
-    public record One(double x, double y, String id, String figures, QrCode code) {
+    public record One(double x, double y, String id, List<String> figures, QrCode code) {
         /** So that it stays within its label. */
         public double fontMm() {
             return Math.min(FONT, (WIDTH - 2) / Math.max(1, id.length()) * 1.7);
@@ -36,12 +38,13 @@ public record CellLabels(String title, List<One> labels) {
     }
 
     private static One one(int place, Screening.Cell cell) {
-        String figures = cell.capacityMah() == null
-                ? "not measured"
-                : Figures.of(cell.capacityMah())
-                        + (cell.resistanceMohm() == null
-                                ? " mAh"
-                                : " mAh · " + Figures.of(cell.resistanceMohm()) + " mΩ");
+        List<String> figures = cell.capacityMah() == null
+                ? List.of("not measured")
+                : Stream.of(
+                                Figures.withUnit(cell.capacityMah(), "mAh"),
+                                cell.resistanceMohm() == null ? null : Figures.withUnit(cell.resistanceMohm(), "mΩ"))
+                        .filter(Objects::nonNull)
+                        .toList();
         return new One(
                 LEFT + place % A_ROW * WIDTH, TOP + place / A_ROW * HEIGHT, cell.id(), figures, QrCode.of(cell.id()));
     }

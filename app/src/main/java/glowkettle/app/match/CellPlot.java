@@ -40,10 +40,14 @@ public record CellPlot(
 
     /** Empty where no cell has both figures. */
     static Optional<CellPlot> of(CellTable table) {
-        List<Screening.Cell> measured = table.cells().stream()
+        return table.screening().flatMap(found -> of(table.cells(), found.result()));
+    }
+
+    static Optional<CellPlot> of(List<Screening.Cell> cells, Screening screened) {
+        List<Screening.Cell> measured = cells.stream()
                 .filter(cell -> cell.capacityMah() != null && cell.resistanceMohm() != null)
                 .toList();
-        return measured.isEmpty() ? Optional.empty() : table.screening().map(found -> drawn(measured, found.result()));
+        return measured.isEmpty() ? Optional.empty() : Optional.of(drawn(measured, screened));
     }
 
     private static CellPlot drawn(List<Screening.Cell> cells, Screening screened) {

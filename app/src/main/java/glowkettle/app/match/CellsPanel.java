@@ -1,11 +1,13 @@
 package glowkettle.app.match;
 
 import glowkettle.app.binding.FilledForm;
+import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.match.CellTable;
 import glowkettle.job.match.MatchEntry;
 import glowkettle.match.Screening;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -112,6 +114,32 @@ public record CellsPanel(
 
     public int accepted() {
         return CellTable.of(job).accepted().size();
+    }
+
+    /** Lots that are large enough for a rule, in words. */
+    public List<String> lots() {
+        return screening == null
+                ? List.of()
+                : screening.result().lots().stream()
+                        .filter(lot -> lot.medianMah() != null)
+                        .map(lot -> "Lot %s, %s cells: median %s, %s to %s; median %s, up to %s"
+                                .formatted(
+                                        Objects.requireNonNullElse(lot.lot(), "without a name"),
+                                        lot.count(),
+                                        whole(lot.medianMah()),
+                                        whole(lot.leastMah()),
+                                        whole(lot.mostMah()),
+                                        tenth(lot.medianMohm()),
+                                        tenth(lot.mostMohm())))
+                        .toList();
+    }
+
+    private static String whole(@Nullable BigDecimal mah) {
+        return mah == null ? "" : Figures.withUnit(mah.doubleValue(), 0, "mAh");
+    }
+
+    private static String tenth(@Nullable BigDecimal mohm) {
+        return mohm == null ? "" : Figures.withUnit(mohm.doubleValue(), 1, "mΩ");
     }
 
     /** More than one, to be chosen from. */

@@ -21,13 +21,16 @@ class MatchCalculators implements Calculators {
     @Override
     public List<Calculator<?, ?>> calculators() {
         return List.of(
-                new Calculator<>(
-                        STAGE,
-                        "screening",
-                        "Which cells of a box are fit for a pack, each reject with its rule",
-                        Screening.Request.class,
-                        Screening.class,
-                        Screening::of),
+                new Calculator<Screening.Request, Screening>(
+                                STAGE,
+                                "screening",
+                                "Which cells of a box are fit for a pack, each reject with its rule",
+                                Screening.Request.class,
+                                Screening.class,
+                                Screening::of)
+                        .drawnBy((asked, answer, limits) -> CellPlot.of(asked.cells(), answer)
+                                .map(plot -> new Calculator.Drawn("match/plot", plot))
+                                .orElse(null)),
                 new Calculator<>(
                         STAGE,
                         "grouping",
@@ -56,13 +59,15 @@ class MatchCalculators implements Calculators {
                         PackFigures.Request.class,
                         PackFigures.class,
                         PackFigures::of),
-                new Calculator<>(
-                        STAGE,
-                        "layout",
-                        "How a pack of round cells lies, its strips, its size and the order it is built in",
-                        Layout.Request.class,
-                        Layout.class,
-                        Layout::of),
+                new Calculator<Layout.Request, Layout>(
+                                STAGE,
+                                "layout",
+                                "How a pack of round cells lies, its strips, its size and the order it is built in",
+                                Layout.Request.class,
+                                Layout.class,
+                                Layout::of)
+                        .drawnBy((asked, answer, limits) ->
+                                new Calculator.Drawn("match/layout", BothEnds.of(asked, answer, limits))),
                 new Calculator<>(
                         STAGE,
                         "group-voltages",

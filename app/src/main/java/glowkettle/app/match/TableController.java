@@ -1,12 +1,12 @@
 package glowkettle.app.match;
 
 import glowkettle.app.binding.FilledForm;
+import glowkettle.app.binding.RecordJson;
 import glowkettle.app.desk.JobPages;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.format.Csv;
 import glowkettle.app.journal.Draft;
-import glowkettle.app.journal.EntryJson;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.job.JobFile;
 import glowkettle.job.match.CellTable;
@@ -26,6 +26,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import tools.jackson.databind.json.JsonMapper;
 
 /** A table of cells comes in as CSV, looked at before it is taken, and goes out as CSV or JSON. */
 @Controller
@@ -53,12 +54,11 @@ class TableController {
 
     private final JournalBook journal;
     private final JobPages pages;
-    private final EntryJson json;
+    private final JsonMapper mapper = RecordJson.builder().build();
 
-    TableController(JournalBook journal, JobPages pages, EntryJson json) {
+    TableController(JournalBook journal, JobPages pages) {
         this.journal = journal;
         this.pages = pages;
-        this.json = json;
     }
 
     /** Without columns it is only looked at: what they were guessed to be comes back, to be changed or taken. */
@@ -101,14 +101,17 @@ class TableController {
         return file(Csv.of(HEADS, rows(job)), "text/csv", "cells-of-job-%s.csv".formatted(number));
     }
 
-    /** What was measured, as the screening's question. */
+    /** As {@code /api/match/screening} is asked: its description is that of the file. */
     @GetMapping(PAGE + "cells.json")
     ResponseEntity<byte[]> json(@PathVariable long number) {
-        CellTable table = CellTable.of(journal.file(number));
-        return file(
-                json.write(new MatchEntry.CellsRead("cells of job " + number, table.cells())),
-                "application/json",
-                "cells-of-job-%s.json".formatted(number));
+        JobFile job = journal.file(number);
+        Screening.Request asked = new Screening.Request(
+                CellTable.of(job).cells(),
+                Matching.of(job)
+                        .wanted()
+                        .map(wanted -> wanted.rated().ratingMah())
+                        .orElse(null));
+        return file(mapper.writeValueAsString(asked), "application/json", "cells-of-job-%s.json".formatted(number));
     }
 
     private static ResponseEntity<byte[]> file(String text, String type, String name) {

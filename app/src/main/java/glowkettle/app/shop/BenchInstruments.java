@@ -30,6 +30,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -132,6 +133,23 @@ public class BenchInstruments implements DisposableBean {
                 function.query(wanted.from(), wanted.to()),
                 () -> inside.reads(wanted).map(BigDecimal::toPlainString).orElse("ERR open lead"));
         return new Multimeter(bench.instrument(PATIENCE)).read(function, wanted.from(), wanted.to());
+    }
+
+    /** Tap after tap of a pack of cells, from minus to plus, and the whole of it last. */
+    public synchronized List<BigDecimal> taps(List<Double> groupV) throws InstrumentSilent {
+        List<BigDecimal> read = new ArrayList<>();
+        for (int group = 0; group < groupV.size(); group++) {
+            read.add(volts(group, group + 1, groupV.get(group)));
+        }
+        read.add(volts(
+                0, groupV.size(), groupV.stream().mapToDouble(volts -> volts).sum()));
+        return read;
+    }
+
+    private BigDecimal volts(int from, int to, double shown) throws InstrumentSilent {
+        Multimeter.Function volts = Multimeter.Function.VOLTS;
+        bench.show(volts.query("tap" + from, "tap" + to), () -> rounded(shown, 3));
+        return new Multimeter(bench.instrument(PATIENCE)).read(volts, "tap" + from, "tap" + to);
     }
 
     /** Too little energy tears off, too much burns through; where that lies differs from strip to strip. */

@@ -11,6 +11,7 @@ import glowkettle.match.CellSize;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Layout;
 import glowkettle.match.Mending;
+import glowkettle.match.PackFigures;
 import glowkettle.match.Screening;
 import java.math.BigDecimal;
 import java.util.List;
@@ -114,16 +115,13 @@ public sealed interface MatchEntry extends Entry {
 
             @Flat Rated rated,
             @Flat CellSize size,
-
-            @Says("Load") @Within(min = "0.01", max = "1000", unit = "A") @Nullable
-            BigDecimal loadA,
-
+            @Flat PackFigures.Strips strips,
             @Says("Rows; the better way when not said") Layout.@Nullable Arrangement arrangement,
             @Flat Layout.Parts parts,
             @Flat Layout.Case box)
             implements MatchEntry {}
 
-    /** What its cells are sold as. */
+    /** What its cells are sold as, and what is asked of them. */
     record Rated(
             @Says("Rated capacity of a cell") @Within(min = "1", max = "1000000", unit = "mAh")
             BigDecimal ratingMah,
@@ -135,7 +133,10 @@ public sealed interface MatchEntry extends Entry {
             BigDecimal chargeLimitV,
 
             @Says("Most a cell may carry") @Within(min = "0.01", max = "200", unit = "A") @Nullable
-            BigDecimal cellLimitA) {}
+            BigDecimal cellLimitA,
+
+            @Says("Load") @Within(min = "0.01", max = "1000", unit = "A") @Nullable
+            BigDecimal loadA) {}
 
     /**
      * Which cells go together, as the search answered.

@@ -12,6 +12,7 @@ import glowkettle.match.Layout;
 import glowkettle.match.PackFigures;
 import glowkettle.match.Paralleling;
 import glowkettle.match.Screening;
+import glowkettle.match.Shares;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Objects;
@@ -105,10 +106,18 @@ public final class Matching {
                                                 .toList()))
                                         .toList(),
                                 wanted.rated().nominalCellV(),
-                                new PackFigures.Strips(null, null, null),
-                                wanted.loadA(),
+                                fed(wanted.strips()),
+                                wanted.rated().loadA(),
                                 wanted.rated().cellLimitA()),
                         job.limits())));
+    }
+
+    /** Where every cell has a strip of its own to the next group, none is reached through another. */
+    private PackFigures.Strips fed(PackFigures.Strips strips) {
+        boolean each = layout().filter(laid -> laid.result().isFedAtEachCell()).isPresent();
+        return strips.feed() == null && each
+                ? new PackFigures.Strips(strips.pieceMohm(), strips.seriesMohm(), Shares.Feed.EACH)
+                : strips;
     }
 
     private static PackFigures.Cell figure(Screening.Cell cell) {
