@@ -60,6 +60,11 @@ final class CellFigures {
         return mah * 1000 / step;
     }
 
+    /** The smallest group that is still in this step, as it stands in a key. */
+    long leastOfStep(long key) {
+        return Math.ceilDiv(-key * step, 1000);
+    }
+
     long ceiled(long mah) {
         return (mah * 1000 + step - 1) / step;
     }

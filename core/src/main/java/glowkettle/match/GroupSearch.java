@@ -16,8 +16,16 @@ final class GroupSearch {
     private static final int MOST_PROVEN = 40;
 
     private static final long PROOF_MOVES = 6_000_000;
-    private static final int LOOKED_AT_EVERY = 50_000;
+    private static final int LOOKED_AT_EVERY = 1_000_000;
+    /** Moves that a look at two sums takes. */
+    private static final long GLANCE = 2;
+
     private static final int KICK = 3;
+    /** This part of the moves may go into sums that are all the same. */
+    private static final int EQUALISING = 3;
+
+    private static final int AFTER_THE_WALK = 5;
+
     private static final long SEED = 7;
 
     private final CellFigures cells;
@@ -25,6 +33,9 @@ final class GroupSearch {
     private final int parallel;
     private final Watcher watcher;
     private final long budget;
+    /** Moves that a look at a whole placement takes: all of its sums, and both groups that change. */
+    private final long look;
+
     private Placement best;
     private long moves;
     private boolean stopped;
@@ -45,6 +56,7 @@ final class GroupSearch {
         this.parallel = parallel;
         this.budget = budget;
         this.watcher = watcher;
+        this.look = series + 2L * parallel;
         this.best = Placement.of(cells, Dealing.dealt(cells, series, parallel));
     }
 
@@ -58,6 +70,7 @@ final class GroupSearch {
 
     Found best() {
         even();
+        equalise();
         refine();
         if (cells.count() <= MOST_PROVEN) {
             EveryWay every = new EveryWay(cells, series, parallel, best, PROOF_MOVES);
@@ -66,6 +79,8 @@ final class GroupSearch {
             if (proven) {
                 return new Found(best.canonical(), true, false);
             }
+            // The walk has taken most of the time that hands wait.
+            moves = Math.max(moves, budget - budget / AFTER_THE_WALK);
         }
         wander();
         return new Found(best.canonical(), false, stopped);
@@ -96,6 +111,32 @@ final class GroupSearch {
         best = even.isBetterThan(best) ? even : best;
     }
 
+    /** Toward one sum for all groups, from the smallest up that keeps the smallest group in its step: it leaves the better cells spare. */
+    private void equalise() {
+        long least = cells.leastOfStep(best.key()[0]);
+        long spent = budget / EQUALISING;
+        for (long sum = least; sum <= cells.boundMah() && best.key()[1] > 0 && moves < spent; sum++) {
+            Placement at = best.copy();
+            bring(at, sum);
+            best = at.isBetterThan(best) ? at : best;
+        }
+    }
+
+    private void bring(Placement at, long sum) {
+        boolean moved = true;
+        while (moved) {
+            moved = false;
+            for (int one = 0; one < at.places(); one++) {
+                for (int other = at.firstOfNextGroup(one); other < at.all(); other++) {
+                    if (isSpent(GLANCE)) {
+                        return;
+                    }
+                    moved |= at.exchangeIfNearer(one, other, sum);
+                }
+            }
+        }
+    }
+
     /** Any exchange, with a spare one too, that makes the whole better, as long as there is one. */
     private void refine() {
         Placement at = best.copy();
@@ -109,7 +150,7 @@ final class GroupSearch {
             moved = false;
             for (int one = 0; one < at.places(); one++) {
                 for (int other = at.firstOfNextGroup(one); other < at.all(); other++) {
-                    if (isSpent(1)) {
+                    if (isSpent(look)) {
                         return;
                     }
                     moved |= at.exchangeIfBetter(one, other);
@@ -121,7 +162,7 @@ final class GroupSearch {
     /** A few exchanges away from the best by chance, then up again. */
     private void wander() {
         Random chance = new Random(SEED);
-        while (!isSpent(1)) {
+        while (!isSpent(look)) {
             Placement at = best.copy();
             for (int kick = 0; kick < KICK; kick++) {
                 int one = chance.nextInt(at.places());

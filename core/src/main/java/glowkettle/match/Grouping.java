@@ -44,8 +44,8 @@ public record Grouping(
         @Nullable Simple simple) {
     private static final int MOST_CELLS = 2_000;
     private static final int R_DECIMALS = 3;
-    private static final long SHORT_MOVES = 1_500_000;
-    private static final long LONG_MOVES = 40_000_000;
+    private static final long SHORT_MOVES = 40_000_000;
+    private static final long LONG_MOVES = 500_000_000;
 
     /** A cell that was accepted. */
     public record Cell(

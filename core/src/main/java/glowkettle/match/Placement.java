@@ -134,6 +134,24 @@ final class Placement {
         return false;
     }
 
+    /** Where it brings the groups nearer to a sum, all in all. */
+    boolean exchangeIfNearer(int one, int other, long sum) {
+        long more = figures.capacity(cells[other]) - figures.capacity(cells[one]);
+        long first = sums[one / parallel];
+        long before = Math.abs(first - sum);
+        long then = Math.abs(first + more - sum);
+        if (other < places()) {
+            long second = sums[other / parallel];
+            before += Math.abs(second - sum);
+            then += Math.abs(second - more - sum);
+        }
+        if (then >= before) {
+            return false;
+        }
+        exchange(one, other);
+        return true;
+    }
+
     /** The one exchange between two groups that brings their sums nearest; false where none does. */
     boolean bringNearer(int one, int other) {
         long apart = sums[one] - sums[other];

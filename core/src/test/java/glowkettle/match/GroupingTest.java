@@ -234,6 +234,7 @@ class GroupingTest {
         Grouping found = of(cells(200, 11), 14, 10);
 
         assertThat((double) found.gapMah() / found.boundMah()).isLessThan(0.001);
+        assertThat(found.chosen().rangeMah() * 1000).isLessThanOrEqualTo(found.boundMah());
         assertThat(found.chosen().smallestMah())
                 .isGreaterThanOrEqualTo(found.simple().asListed().smallestMah());
     }

@@ -104,7 +104,7 @@ public class Searches {
                 by,
                 role.name(),
                 Matching.of(job).changedAt());
-        scheduler.scheduleIfNotExists(task.instance(job.number() + "/" + form), clock.instant());
+        scheduler.scheduleIfNotExists(task.instance(job.number() + "/" + form), Instant.EPOCH);
     }
 
     void enough(long job) {
