@@ -41,7 +41,7 @@ final class Screenshots {
         DOCUMENTED.put("10-hand-back", "/jobs/13/handback");
         DOCUMENTED.put("11-isolation-store", "/isolation");
         DOCUMENTED.put("12-shop-limits", "/limits");
-        DOCUMENTED.put("13-journal", "/jobs/13/journal");
+        DOCUMENTED.put("13-match", "/jobs/49/match");
         DOCUMENTED.put("14-sums", "/sums/assess/swell-trend?" + TREND);
         DOCUMENTED.put("15-health", "/jobs/34/assess#health");
         DOCUMENTED.put("17-join", "/jobs/46/join");

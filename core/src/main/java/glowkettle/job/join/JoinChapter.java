@@ -7,9 +7,11 @@ import glowkettle.job.Attention;
 import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
+import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
 import glowkettle.job.NextThing;
+import glowkettle.job.Recorded;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
@@ -17,11 +19,8 @@ import glowkettle.job.Traits;
 import glowkettle.job.fit.Fitting;
 import glowkettle.join.LeadFinder;
 import glowkettle.library.DeviceModel;
-import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
-import java.math.BigDecimal;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -250,23 +249,13 @@ public final class JoinChapter implements Chapter<JoinEntry> {
         welding.nextJointAt()
                 .filter(at -> at.isAfter(job.now()))
                 .ifPresent(at -> calls.add(new Call(at, Attention.WORK, "next joint may be made", STAGE, false)));
-        // Charge belongs to staffed hours: at closing it is off.
-        Transplanting.of(job)
-                .chargingSince()
-                .flatMap(hours::closingAfter)
-                .ifPresent(at -> calls.add(Call.danger(at, "first charge still on at closing: unplug it", STAGE)));
-        Transplanting.of(job)
-                .lookedLast()
-                .map(last -> last.at().plus(looks(job)))
-                .ifPresent(at ->
-                        calls.add(new Call(at, Attention.WATCH, "first charge: take its temperature", STAGE, true)));
+        FirstCharge.calls(
+                        Transplanting.of(job).chargingSince(),
+                        Transplanting.of(job).lookedLast().map(Recorded::at),
+                        job,
+                        hours,
+                        STAGE)
+                .forEach(calls::add);
         return calls;
-    }
-
-    private static Duration looks(JobFile job) {
-        return Duration.ofSeconds(job.limits()
-                .of(Limit.FIRST_CHARGE_LOOK_MIN)
-                .multiply(BigDecimal.valueOf(60))
-                .longValue());
     }
 }

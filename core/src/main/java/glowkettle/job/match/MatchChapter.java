@@ -3,10 +3,10 @@ package glowkettle.job.match;
 import glowkettle.assess.HazardReadings;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
-import glowkettle.job.Attention;
 import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
+import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
 import glowkettle.job.NextThing;
@@ -16,14 +16,11 @@ import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Mounting;
-import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import glowkettle.match.BuildStep;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
-import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -203,25 +200,10 @@ public final class MatchChapter implements Chapter<MatchEntry> {
                 || job.state().all(MatchEntry.class).findAny().isPresent();
     }
 
-    /** As with any charge: it belongs to staffed hours, and to somebody who looks. */
     @Override
     public List<Call> calls(JobFile job, OpeningHours hours) {
-        List<Call> calls = new ArrayList<>();
         Building building = Building.of(job);
-        building.chargingSince()
-                .flatMap(hours::closingAfter)
-                .ifPresent(at -> calls.add(Call.danger(at, "first charge still on at closing: unplug it", STAGE)));
-        building.feltLast()
-                .map(last -> last.plus(looks(job)))
-                .ifPresent(at ->
-                        calls.add(new Call(at, Attention.WATCH, "first charge: take its temperature", STAGE, true)));
-        return calls;
-    }
-
-    private static Duration looks(JobFile job) {
-        return Duration.ofSeconds(job.limits()
-                .of(Limit.FIRST_CHARGE_LOOK_MIN)
-                .multiply(BigDecimal.valueOf(60))
-                .longValue());
+        return FirstCharge.calls(building.chargingSince(), building.feltLast(), job, hours, STAGE)
+                .toList();
     }
 }
