@@ -45,7 +45,7 @@ public record BuildPanel(
         Building building = Building.of(job);
         BuildStep step = building.next().orElse(null);
         End end = step == null || step.end() == null ? End.TOP : step.end();
-        LayoutDrawing.Under under = new LayoutDrawing.Under(
+        LayoutDrawing.Under under = LayoutDrawing.Under.of(
                 building.steps().stream().filter(building::isDone).toList(), step);
         return new BuildPanel(
                 job,

@@ -6,6 +6,8 @@ import glowkettle.match.Layout;
 import glowkettle.match.Layout.End;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -27,6 +29,7 @@ public record LayoutDrawing(
     private static final int MARGIN = 26;
     private static final double MOST_SCALE = 5.6;
     private static final double LABELLED_PX = 34;
+    private static final double SIGNED_PX = 9;
 
     /** A cell; what is over it, ahead of hands or under a cover, is drawn over it. */
     public record Cell(double x, double y, double r, boolean plus, int group, String id, boolean handled) {
@@ -44,6 +47,11 @@ public record LayoutDrawing(
 
     /** A sense lead, the fuse, the thermistor. */
     public record Mark(String kind, double x, double y, String words, String state) {}
+
+    /** A sign can be read in its cell. */
+    public boolean signed() {
+        return cells.getFirst().r() >= SIGNED_PX;
+    }
 
     public LayoutDrawing {
         cells = List.copyOf(cells);
@@ -81,16 +89,29 @@ public record LayoutDrawing(
         }
     }
 
-    /** What hands have done, and what they do. */
-    record Under(List<BuildStep> done, @Nullable BuildStep now) {
-        static final Under NOTHING = new Under(List.of(), null);
+    /**
+     * What hands have done, and what they do.
+     *
+     * @param on strips by their numbers
+     * @param done steps by their ids
+     */
+    record Under(
+            Set<Integer> on, Set<String> done, @Nullable BuildStep now) {
+        static final Under NOTHING = new Under(Set.of(), Set.of(), null);
+
+        static Under of(List<BuildStep> done, @Nullable BuildStep now) {
+            return new Under(
+                    done.stream().flatMap(step -> step.strips().stream()).collect(Collectors.toSet()),
+                    done.stream().map(BuildStep::id).collect(Collectors.toSet()),
+                    now);
+        }
 
         boolean isOn(int strip) {
-            return done.stream().anyMatch(step -> step.strips().contains(strip));
+            return on.contains(strip);
         }
 
         boolean isDone(String id) {
-            return done.stream().anyMatch(step -> step.id().equals(id));
+            return done.contains(id);
         }
 
         boolean isAtHand(int strip) {

@@ -5,6 +5,7 @@ import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
+import glowkettle.job.Sum;
 import glowkettle.match.BuildStep;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Layout;
@@ -18,6 +19,8 @@ import java.util.stream.Stream;
 
 /** How far the new pack is: its steps one after the other, then its groups under the meter, then its first charge. */
 public final class Building {
+    private static final Sum<Building> BUILDING = new Sum<>();
+
     private final JobFile job;
     private final List<BuildStep> steps;
     private final Set<String> done;
@@ -33,7 +36,7 @@ public final class Building {
     }
 
     public static Building of(JobFile job) {
-        return new Building(job);
+        return job.once(BUILDING, Building::new);
     }
 
     private Stream<Recorded> sinceMatched() {
