@@ -25,6 +25,9 @@ final class Hazards {
     private PackReadings old;
     private PackReadings fresh;
     private Told.@Nullable Offered offered;
+    /** A pack was built, and nobody has read a label since. */
+    private boolean built;
+
     private Told.@Nullable Unpacked seen;
     private @Nullable BigDecimal ambientC;
     private boolean lifted;
@@ -73,8 +76,13 @@ final class Hazards {
                 yield Optional.empty();
             }
             case Told.Offered label -> {
-                // Another pack is looked at anew.
+                seen = isAnotherPack(label) ? null : seen;
+                built = false;
                 offered = label;
+                yield Optional.empty();
+            }
+            case Told.Built ignored -> {
+                built = true;
                 seen = null;
                 yield Optional.empty();
             }
@@ -87,11 +95,16 @@ final class Hazards {
             case Told.HeatOn ignored -> Optional.empty();
             case Told.HeatOff ignored -> Optional.empty();
             case Told.Unpacked look -> {
-                seen = offered == null ? seen : look;
+                seen = offered == null && !built ? seen : look;
                 yield Optional.of(Belongs.NEW);
             }
             case Told.Reading reading -> Optional.of(take(reading, at));
         };
+    }
+
+    /** It is looked at anew; a label that is read of the pack that was just built is of no other one. */
+    boolean isAnotherPack(Told told) {
+        return told instanceof Told.Built || told instanceof Told.Offered && !built;
     }
 
     private Belongs take(Told.Reading reading, Instant at) {

@@ -60,12 +60,12 @@ record Tiers(
         Hazards hazards = new Hazards(told, model, limits);
         QuietWatch watch = new QuietWatch();
         for (Tellings.At one : told.all()) {
+            boolean another = hazards.isAnotherPack(one.told());
             Optional<Hazards.Belongs> reading = hazards.take(one.told(), one.at());
             if (one.told() instanceof Told.Lowered) {
                 heldOfOld.clear();
                 heldOfNew.clear();
-            } else if (one.told() instanceof Told.Offered) {
-                // Another pack: it is looked at anew.
+            } else if (another) {
                 heldOfNew.clear();
             } else if (reading.isPresent() && !watch.tellsNothingNew(one.told(), hazards.ofTheOld())) {
                 worst = Tier.worse(

@@ -88,6 +88,9 @@ public sealed interface Told {
     /** The label of a new pack was read: whatever was read of another new one is of another pack. */
     record Offered(@Nullable BigDecimal thicknessMm) implements Told {}
 
+    /** A new pack was built here; the first label that is read from then on is its own. */
+    record Built() implements Told {}
+
     /**
      * The old pack came out of its device.
      *

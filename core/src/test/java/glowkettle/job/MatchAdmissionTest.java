@@ -333,6 +333,31 @@ class MatchAdmissionTest {
         assertThat(Building.of(bench.file()).ownersLines()).hasSize(3);
     }
 
+    private static Bench proven() {
+        return built().write(read("7.20", "3.600", "3.601"))
+                .write(new MatchEntry.PackChargeBegun())
+                .write(felt("22"))
+                .write(new MatchEntry.PackChargeEnded());
+    }
+
+    /** It was looked at when it was built; the first label is its own, a second one is another pack's. */
+    @Test
+    void whatWasBuiltIsFittedWithoutASecondLook() {
+        Bench bench = proven().write(new FitEntry.PackOffered(Bench.label("7.4", "8.4")));
+        assertThat(bench.file().newPackTier()).isPresent();
+        taken(bench, new FitEntry.PackChosen());
+        bench.write(new FitEntry.PackOffered(Bench.label("7.2", "8.4")));
+        refused(bench, new FitEntry.PackChosen(), "Look at the new pack first");
+    }
+
+    /** A label cannot wash off what a built pack was isolated for. */
+    @Test
+    void aLabelDoesNotClearAPackThatGotWarm() {
+        Bench bench = built().write(read("7.20", "3.600", "3.601")).write(new MatchEntry.PackChargeBegun());
+        bench.write(felt("62")).unasked(new FitEntry.PackOffered(Bench.label("7.4", "8.4")));
+        assertThat(bench.file().newPackTier().orElseThrow().result().tier()).isEqualTo(Tier.EVACUATE);
+    }
+
     @Test
     void aPackThatGetsWarmInItsFirstChargeIsIsolated() {
         Bench bench = built().write(read("7.20", "3.600", "3.601")).write(new MatchEntry.PackChargeBegun());

@@ -131,7 +131,7 @@ public final class MatchChapter implements Chapter<MatchEntry> {
         return BuildStep.Kind.ofId(done.step())
                         .filter(BuildStep.Kind.WRAP::equals)
                         .isPresent()
-                ? Optional.of(new Told.Offered(null))
+                ? Optional.of(new Told.Built())
                 : Optional.empty();
     }
 
