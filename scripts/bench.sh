@@ -56,6 +56,7 @@ core() {
     benchmark Benchmarks
     benchmark HeatBenchmarks
     benchmark JoinBenchmarks
+    benchmark MatchBenchmarks
 }
 
 search() {

@@ -3,7 +3,7 @@ package glowkettle.match;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Random;
+import java.util.SplittableRandom;
 
 /**
  * Places cells in groups. Few are looked at in every way that may still be better; of more, exchanges of two cells are tried, and
@@ -161,7 +161,7 @@ final class GroupSearch {
 
     /** A few exchanges away from the best by chance, then up again. */
     private void wander() {
-        Random chance = new Random(SEED);
+        SplittableRandom chance = new SplittableRandom(SEED);
         while (!isSpent(look)) {
             Placement at = best.copy();
             for (int kick = 0; kick < KICK; kick++) {

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -467,7 +468,7 @@ public record Layout(
                                     layout.outer().words(),
                                     asked.box().sides().stream()
                                                     .map(Figures::of)
-                                                    .collect(java.util.stream.Collectors.joining(" × "))
+                                                    .collect(Collectors.joining(" × "))
                                             + " mm")));
         }
         if (layout.fittings().subPacks().size() > 1) {
@@ -481,7 +482,7 @@ public record Layout(
                                     Figures.withUnit(asked.series().multiply(asked.chargeLimitV()), "V"),
                                     layout.fittings().subPacks().stream()
                                             .map(String::valueOf)
-                                            .collect(java.util.stream.Collectors.joining(", ")))));
+                                            .collect(Collectors.joining(", ")))));
         }
         return findings;
     }

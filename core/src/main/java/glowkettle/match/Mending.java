@@ -13,6 +13,7 @@ import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.IntStream;
@@ -81,7 +82,7 @@ public record Mending(
         List<Integer> weak = IntStream.range(0, groups.size())
                 .filter(index -> groups.get(index).capacityMah().compareTo(least) < 0)
                 .boxed()
-                .sorted(java.util.Comparator.comparing(
+                .sorted(Comparator.comparing(
                         (Integer index) -> groups.get(index).capacityMah()))
                 .toList();
         BigDecimal fresh = asked.freshMah().multiply(asked.parallel());

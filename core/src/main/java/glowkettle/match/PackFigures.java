@@ -2,6 +2,7 @@ package glowkettle.match;
 
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Quantity;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
@@ -93,7 +94,7 @@ public record PackFigures(
             @Says("Nominal voltage of a cell") @Within(min = "2", max = "4", unit = "V")
             BigDecimal nominalCellV,
 
-            @glowkettle.finding.Flat Strips strips,
+            @Flat Strips strips,
 
             @Says("Load") @Within(min = "0.01", max = "1000", unit = "A") @Nullable
             BigDecimal loadA,

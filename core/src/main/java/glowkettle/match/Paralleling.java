@@ -15,6 +15,7 @@ import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -158,7 +159,7 @@ public record Paralleling(boolean allowed, List<Pair> pairs, BigDecimal targetV,
         }
         Pair worst = pairs.stream()
                 .filter(pair -> !pair.within())
-                .max(java.util.Comparator.comparing(Pair::currentA))
+                .max(Comparator.comparing(Pair::currentA))
                 .orElseThrow();
         return List.of(new Finding(
                 "parallel-apart",

@@ -2,6 +2,7 @@ package glowkettle.match;
 
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Flat;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
@@ -50,8 +51,8 @@ public record Screening(int accepted, List<Judged> cells, List<Lot> lots, List<C
             @Says("Drop") @Within(min = "-1000", max = "5000", unit = "mV/day") @Nullable
             BigDecimal dropMvPerDay,
 
-            @glowkettle.finding.Flat Seen seen,
-            @glowkettle.finding.Flat Made made) {}
+            @Flat Seen seen,
+            @Flat Made made) {}
 
     /** What hands see and feel of it. */
     public record Seen(

@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -69,7 +71,7 @@ final class StripPlan {
         } else {
             columns(both).forEach(column -> pieces(column).forEach(piece -> runs.add(new Run(node, piece, false))));
             Stream.of(rows(first).reduce((one, other) -> other), rows(second).findFirst())
-                    .flatMap(java.util.Optional::stream)
+                    .flatMap(Optional::stream)
                     .filter(row -> row.size() > 1)
                     .forEach(row -> runs.add(new Run(node, row, false)));
         }
@@ -99,8 +101,7 @@ final class StripPlan {
         if (!lattice.nested()) {
             return Stream.of(column);
         }
-        return java.util.stream.IntStream.range(0, column.size() - 1)
-                .mapToObj(index -> column.subList(index, index + 2));
+        return IntStream.range(0, column.size() - 1).mapToObj(index -> column.subList(index, index + 2));
     }
 
     private static Stream<List<Spot>> rows(List<Spot> spots) {

@@ -6,6 +6,7 @@ import glowkettle.job.fit.Fitting;
 import glowkettle.job.join.Joining;
 import glowkettle.job.join.TransplantStep;
 import glowkettle.job.join.Transplanting;
+import glowkettle.job.join.Welding;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,7 @@ public record JoinView(
     public enum Act {
         HALTED,
         NO_PACK,
+        PROVE_WELD,
         MOVE,
         LIST,
         METER,
@@ -50,7 +52,7 @@ public record JoinView(
             return Act.HALTED;
         }
         if (!Fitting.of(job).fitsNewPack()) {
-            return Act.NO_PACK;
+            return Welding.of(job).isOwedByBuilding() ? Act.PROVE_WELD : Act.NO_PACK;
         }
         if (Transplanting.of(job).next().isPresent()) {
             return Act.MOVE;
@@ -72,7 +74,8 @@ public record JoinView(
 
     /** Trial welds are the step at hand. */
     public boolean provesWeld() {
-        return act == Act.MOVE && moving != null && moving.step() == TransplantStep.WELD_PROVEN;
+        return act == Act.PROVE_WELD
+                || act == Act.MOVE && moving != null && moving.step() == TransplantStep.WELD_PROVEN;
     }
 
     /** Nothing is joined here: a plug does it. */

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -128,7 +129,7 @@ public record CellPlot(
         }
     }
 
-    private static List<Plot.Tick> ticks(Axes.Range range, java.util.function.DoubleUnaryOperator place, String unit) {
+    private static List<Plot.Tick> ticks(Axes.Range range, DoubleUnaryOperator place, String unit) {
         return IntStream.rangeClosed(0, TICKS)
                 .mapToObj(tick -> {
                     double value = range.low() + (range.high() - range.low()) * tick / TICKS;

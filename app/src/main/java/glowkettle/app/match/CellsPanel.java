@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -38,9 +39,7 @@ public record CellsPanel(
     /** A cell and what is said of it. */
     public record Row(Screening.Cell cell, Screening.Judged judged) {
         public String why() {
-            return judged.rejects().stream()
-                    .map(Screening.Reject::sentence)
-                    .collect(java.util.stream.Collectors.joining(" "));
+            return judged.rejects().stream().map(Screening.Reject::sentence).collect(Collectors.joining(" "));
         }
     }
 

@@ -95,7 +95,8 @@ public record MatchView(
 
     /** So many in parallel the accepted cells would do for. */
     public int mostParallel() {
-        return cells.accepted() / series().intValue();
+        MatchEntry.PackWanted wanted = wanted();
+        return cells.accepted() / (wanted == null ? series() : wanted.series()).intValue();
     }
 
     public @Nullable Result<GroupVoltages> voltages() {

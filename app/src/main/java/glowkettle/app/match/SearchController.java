@@ -17,6 +17,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -89,7 +90,7 @@ class SearchController {
         int parallel = asked.parallel().intValue();
         List<String> ids = asked.cells().stream().map(Grouping.Cell::id).toList();
         return new MatchEntry.Matched(
-                java.util.stream.IntStream.range(0, asked.series().intValue())
+                IntStream.range(0, asked.series().intValue())
                         .mapToObj(group -> new Layout.Named(ids.subList(group * parallel, (group + 1) * parallel)))
                         .toList(),
                 false,

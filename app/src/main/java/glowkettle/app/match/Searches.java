@@ -28,10 +28,11 @@ import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import javax.sql.DataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Cells matched in the background: one node searches, another takes over when it is gone, and since the same cells give the same
@@ -39,6 +40,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Component
 public class Searches {
+    private static final Logger LOG = LoggerFactory.getLogger(Searches.class);
     private static final Duration LOOKED = Duration.ofMillis(400);
     private static final Duration RETRIED = Duration.ofSeconds(2);
     private static final int MOST_RETRIES = 5;
@@ -95,7 +97,7 @@ public class Searches {
                         Optional.ofNullable(row.refused())));
     }
 
-    @Transactional
+    /** The row first and by itself: the task may be picked before this returns. */
     void begin(JobFile job, UUID form, String by, Role role) {
         searches.begin(
                 Shop.ID,
@@ -128,7 +130,17 @@ public class Searches {
             searches.end(Shop.ID, number, row.formId());
             return;
         }
-        Grouping.Sought sought = Grouping.search(asked.get(), new Watch(number, row, asked.get()));
+        try {
+            answered(number, row, Grouping.search(asked.get(), new Watch(number, row, asked.get())));
+        } catch (CancellationException goneDown) {
+            throw goneDown;
+        } catch (RuntimeException failed) {
+            LOG.error("Matching the cells of job {} failed", number, failed);
+            searches.refuse(Shop.ID, number, row.formId(), "The search failed. Begin it anew.");
+        }
+    }
+
+    private void answered(long number, SearchRow row, Grouping.Sought sought) {
         MatchEntry.Matched found = new MatchEntry.Matched(
                 sought.groups().stream().map(Layout.Named::new).toList(), sought.proven(), sought.stopped());
         Draft draft =

@@ -1,5 +1,6 @@
 package glowkettle.app.match;
 
+import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
 import glowkettle.app.binding.RecordJson;
 import glowkettle.app.desk.JobPages;
@@ -19,6 +20,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -90,7 +93,7 @@ class TableController {
                 .taken(job -> "/jobs/%s/%s".formatted(number, MatchChapter.STAGE.path()));
         return taken instanceof Taken.Refused refused
                 ? new Taken.Refused(refused.faults().stream()
-                        .map(fault -> new glowkettle.app.binding.Fault(TABLE, fault.message()))
+                        .map(fault -> new Fault(TABLE, fault.message()))
                         .toList())
                 : taken;
     }
@@ -158,13 +161,11 @@ class TableController {
         row.add(cell.made().chemistry());
         row.add(judged.accepted() ? "yes" : "no");
         row.add(groups.get(cell.id()));
-        row.add(judged.rejects().stream()
-                .map(Screening.Reject::sentence)
-                .collect(java.util.stream.Collectors.joining(" ")));
+        row.add(judged.rejects().stream().map(Screening.Reject::sentence).collect(Collectors.joining(" ")));
         return row;
     }
 
-    private static String yes(@org.jspecify.annotations.Nullable Boolean said) {
+    private static String yes(@Nullable Boolean said) {
         return said == null ? "" : said ? "yes" : "no";
     }
 }

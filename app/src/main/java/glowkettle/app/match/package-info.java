@@ -1,3 +1,5 @@
 /** Match: packs built of cells. */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package glowkettle.app.match;
+
+import org.jspecify.annotations.NullMarked;

@@ -8,17 +8,20 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.demo.DemoJob;
+import glowkettle.job.join.Welding;
 import glowkettle.job.match.Building;
 import glowkettle.job.match.CellTable;
 import glowkettle.job.match.MatchAct;
 import glowkettle.job.match.MatchEntry;
 import glowkettle.job.match.Matching;
+import java.time.Duration;
 import java.util.Locale;
 import java.util.Random;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.assertj.core.api.Assertions;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -142,6 +145,45 @@ class MatchWalkTest {
             } else {
                 technician.headed("Measure every group");
             }
+        }
+    }
+
+    /** Trial welds are pulled at Join until a level holds; what is welded then counts for its next test. */
+    @Test
+    void aWeldIsProvenBeforeItGoesOntoThePack() {
+        Played job = Played.like(kettle, DemoJob.BUILDING);
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            technician
+                    .open(job.path("match"))
+                    .headed("Group 1 to group 2")
+                    .letGo()
+                    .send(" ");
+            technician.headed("Prove the weld first");
+            technician.page().locator(".next-thing [name=thicknessMm]").fill("0,1");
+            technician.page().getByText("Begin the ladder").click();
+            technician.sees("level 1");
+            while (!Welding.of(job.file()).isProven()) {
+                int pulled = job.file().state().counting().size();
+                technician.letGo().send("w").sees("Keep the pulls");
+                assertThat(technician
+                                .page()
+                                .locator(".next-thing [name='trial.pullsN[]']")
+                                .first())
+                        .not()
+                        .hasValue("");
+                technician.letGo().send(" ");
+                Awaitility.await()
+                        .atMost(Duration.ofSeconds(60))
+                        .until(() -> job.file().state().counting().size() > pulled);
+            }
+            technician
+                    .headed("Group 1 to group 2")
+                    .sees("Welded and covered")
+                    .letGo()
+                    .send(" ");
+            technician.headed("Group 3 to group 4");
+            Assertions.assertThat(Welding.of(job.file()).asked().orElseThrow().weldsSince())
+                    .isEqualByComparingTo("16");
         }
     }
 

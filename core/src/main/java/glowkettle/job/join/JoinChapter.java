@@ -230,6 +230,7 @@ public final class JoinChapter implements Chapter<JoinEntry> {
     public boolean keepsOnItsPage(Stage next, JobFile job, boolean takenBack) {
         return Joining.of(job).isUnderWay()
                 || Welding.of(job).isIronOn()
+                || Welding.of(job).isOwedByBuilding()
                 || Welding.of(job).nextJointAt().filter(job.now()::isBefore).isPresent()
                 || Chapter.super.keepsOnItsPage(next, job, takenBack);
     }

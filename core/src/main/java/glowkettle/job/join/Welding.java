@@ -5,6 +5,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.WeldsMade;
+import glowkettle.job.match.Building;
 import glowkettle.join.JointHeat;
 import glowkettle.join.Strip;
 import glowkettle.join.WeldLadder;
@@ -88,6 +89,12 @@ public final class Welding {
     public boolean isProven() {
         return ladder().filter(ladder -> ladder.result().step() == WeldLadder.Step.WELD)
                 .isPresent();
+    }
+
+    /** A pack that is built stands at a weld, and no level is good for it. */
+    public boolean isOwedByBuilding() {
+        return !isProven()
+                && Building.of(job).next().filter(step -> step.welds() > 0).isPresent();
     }
 
     public Optional<Result<Strip>> strip() {

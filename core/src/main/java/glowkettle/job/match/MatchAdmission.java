@@ -1,17 +1,22 @@
 package glowkettle.job.match;
 
+import glowkettle.cell.Chemistry;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
 import glowkettle.match.BuildStep;
 import glowkettle.match.GroupVoltages;
+import glowkettle.match.Grouping;
 import glowkettle.match.Layout;
 import glowkettle.match.Mending;
 import glowkettle.match.Screening;
 import java.math.BigDecimal;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -36,7 +41,7 @@ final class MatchAdmission {
                             ? Admission.no(field, "%s; this pack has up to %s".formatted(value, most))
                             : Assessing.unlessHalted(job);
                 })
-                .orElseGet(() -> Admission.no("", "Say first how many groups and cells the old pack has."));
+                .orElseGet(MatchAdmission::undrawn);
     }
 
     private interface Bounds {
@@ -60,13 +65,15 @@ final class MatchAdmission {
     }
 
     static Optional<Refusal> oldMetered(JobFile job, GroupVoltages.Request read) {
-        return drawn(job, "voltages.groupV", BigDecimal.ONE, grid -> 1)
-                .or(() -> counted(
-                        read,
-                        OldPackSketch.of(job)
-                                .begun()
-                                .map(grid -> grid.series().intValue())
-                                .orElse(0)));
+        return OldPackSketch.of(job)
+                .begun()
+                .map(grid -> Assessing.unlessHalted(job)
+                        .or(() -> counted(read, grid.series().intValue())))
+                .orElseGet(MatchAdmission::undrawn);
+    }
+
+    private static Optional<Refusal> undrawn() {
+        return Admission.no("", "Say first how many groups and cells the old pack has.");
     }
 
     /** A missing reading is never good. */
@@ -103,7 +110,7 @@ final class MatchAdmission {
 
     /** The whole table is refused where an id stands twice: nobody can tell which cell is meant. */
     private static Optional<Refusal> once(JobFile job, List<Screening.Cell> cells) {
-        java.util.Set<String> known = new java.util.HashSet<>();
+        Set<String> known = new HashSet<>();
         CellTable.of(job).cells().forEach(cell -> known.add(cell.id()));
         return cells.stream()
                 .filter(cell -> !known.add(cell.id()))
@@ -156,7 +163,7 @@ final class MatchAdmission {
                                     wanted.box(),
                                     null),
                             job.limits());
-                    glowkettle.cell.Chemistry.known(wanted.rated().chargeLimitV(), "chargeLimitV", job.limits());
+                    Chemistry.known(wanted.rated().chargeLimitV(), "chargeLimitV", job.limits());
                 }));
     }
 
@@ -176,8 +183,8 @@ final class MatchAdmission {
                                                     == asked.parallel().intValue())
                                     && ids.stream().distinct().count() == ids.size()
                                     && asked.cells().stream()
-                                            .map(glowkettle.match.Grouping.Cell::id)
-                                            .collect(java.util.stream.Collectors.toSet())
+                                            .map(Grouping.Cell::id)
+                                            .collect(Collectors.toSet())
                                             .containsAll(ids);
                             return fits
                                     ? Optional.<Refusal>empty()
