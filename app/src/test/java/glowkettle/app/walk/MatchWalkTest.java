@@ -164,7 +164,7 @@ class MatchWalkTest {
             technician.sees("level 1");
             while (!Welding.of(job.file()).isProven()) {
                 int pulled = job.file().state().counting().size();
-                technician.letGo().send("w").sees("Keep the pulls");
+                technician.letGo().send(" ").sees("Keep the pulls");
                 assertThat(technician
                                 .page()
                                 .locator(".next-thing [name='trial.pullsN[]']")
