@@ -205,27 +205,26 @@ final class BuildOrder {
     }
 
     private void join(int node) {
-        End end = strips.stream()
-                .filter(strip -> strip.node() == node)
-                .findFirst()
-                .map(Strip::end)
-                .orElseThrow();
         weld(
                 Kind.JOIN,
                 "join-" + node,
                 node,
                 "The sub-packs are joined, group %s to group %s".formatted(node, node + 1),
-                of(node, end, true));
+                of(node, endOf(node), true));
         sense(node);
     }
 
     private void on(String id, Kind kind, int node, String words, String... cautions) {
-        End end = strips.stream()
+        steps.add(new BuildStep(id, kind, node, endOf(node), 0, words, List.of(cautions), List.of()));
+    }
+
+    /** All strips of a node lie at one end. */
+    private End endOf(int node) {
+        return strips.stream()
                 .filter(strip -> strip.node() == node)
                 .findFirst()
                 .map(Strip::end)
                 .orElseThrow();
-        steps.add(new BuildStep(id, kind, node, end, 0, words, List.of(cautions), List.of()));
     }
 
     private void add(

@@ -69,6 +69,11 @@ final class CellFigures {
         return (mah * 1000 + step - 1) / step;
     }
 
+    /** By what placements are compared, in the handbook's order. */
+    long[] key(long least, long most, double rTerm, long used) {
+        return new long[] {-floored(least), ceiled(most - least), rCeiled(rTerm), used};
+    }
+
     static long rCeiled(double rTerm) {
         return (long) Math.ceil(rTerm * 100 - HAIR);
     }

@@ -51,7 +51,7 @@ final class EveryWay {
 
     /** @return false when the budget was spent before every way was seen */
     boolean walk() {
-        return group(0, 0, cells.count() - series * parallel, new Reached(Long.MAX_VALUE, Long.MIN_VALUE, 0, 0));
+        return group(0, cells.count() - series * parallel, new Reached(Long.MAX_VALUE, Long.MIN_VALUE, 0, 0));
     }
 
     /** What the groups that are full give. */
@@ -73,12 +73,12 @@ final class EveryWay {
         }
     }
 
-    private boolean group(int group, int from, int spare, Reached reached) {
+    private boolean group(int group, int spare, Reached reached) {
         if (group == series) {
             take(reached);
             return true;
         }
-        int at = from;
+        int at = 0;
         while (used[rising[at]]) {
             at++;
         }
@@ -87,7 +87,7 @@ final class EveryWay {
         placed[group * parallel] = leader;
         double ohms = cells.resistance(leader);
         boolean seen = fill(group, 1, at, spare, new Filling(cells.capacity(leader), ohms, ohms), reached)
-                && (spare == 0 || group(group, at + 1, spare - 1, reached));
+                && (spare == 0 || group(group, spare - 1, reached));
         used[leader] = false;
         return seen;
     }
@@ -98,7 +98,7 @@ final class EveryWay {
         }
         if (filled == parallel) {
             Reached then = reached.and(filling);
-            return isHopeless(group + 1, then) || group(group + 1, position(placed[group * parallel]), spare, then);
+            return isHopeless(group + 1, then) || group(group + 1, spare, then);
         }
         // A group that gets too little or too much by whatever is left cannot be mended by another.
         if (isHopeless(filling, parallel - filled, reached.least(), reached.most())) {
@@ -119,14 +119,6 @@ final class EveryWay {
             }
         }
         return true;
-    }
-
-    private int position(int cell) {
-        int at = 0;
-        while (rising[at] != cell) {
-            at++;
-        }
-        return at;
     }
 
     private boolean isHopeless(Filling filling, int wanted, long least, long most) {
@@ -212,12 +204,7 @@ final class EveryWay {
     }
 
     private void take(Reached reached) {
-        long[] key = {
-            -cells.floored(reached.least()),
-            cells.ceiled(reached.most() - reached.least()),
-            CellFigures.rCeiled(reached.rTerm()),
-            reached.total()
-        };
+        long[] key = cells.key(reached.least(), reached.most(), reached.rTerm(), reached.total());
         if (Arrays.compare(key, best4) > 0) {
             return;
         }

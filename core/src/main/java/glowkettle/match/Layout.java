@@ -1,16 +1,12 @@
 package glowkettle.match;
 
 import glowkettle.finding.Figures;
-import glowkettle.finding.Finding;
 import glowkettle.finding.Flat;
-import glowkettle.finding.Quantity;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
-import glowkettle.finding.Weight;
 import glowkettle.finding.Within;
 import glowkettle.finding.Worded;
-import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -21,7 +17,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -249,9 +244,8 @@ public record Layout(
         int parallel = asked.parallel().intValue();
         check(asked, series, parallel);
         Measures measures = Measures.of(asked, limits);
-        Lattice square = best(asked, measures, false);
-        Lattice nested = best(asked, measures, true);
-        Lattice chosen = chosen(asked, measures, square, nested);
+        LatticeChoice choice = new LatticeChoice(asked, measures);
+        Lattice chosen = choice.chosen();
         List<Integer> subPacks = SubPacks.of(series, asked.chargeLimitV(), limits);
         List<Place> places = places(chosen, asked.groups());
         List<Strip> strips = strips(chosen, places, measures, SubPacks.joints(subPacks));
@@ -262,13 +256,18 @@ public record Layout(
                 strips,
                 cuts(strips),
                 fittings(chosen, places, strips, measures, subPacks),
-                List.of(compared(square, measures, asked.box()), compared(nested, measures, asked.box())),
+                List.of(
+                        compared(choice.square(), measures, asked.box()),
+                        compared(choice.nested(), measures, asked.box())),
                 BuildOrder.of(
                         places,
                         strips,
                         subPacks,
                         limits.of(Limit.WELDS_BEFORE_TEST).intValue()));
-        return new Result<>(layout, findings(layout, asked, limits), working(layout, asked, chosen, measures, limits));
+        return new Result<>(
+                layout,
+                LayoutWords.findings(layout, asked, limits),
+                LayoutWords.working(layout, asked, chosen, measures, limits));
     }
 
     private static void check(Request asked, int series, int parallel) {
@@ -291,74 +290,6 @@ public record Layout(
         if (apart < (long) series * parallel) {
             throw new Unanswerable("groups", "An id stands twice: a cell lies in one place");
         }
-    }
-
-    /** What everything is measured by. */
-    private record Measures(
-            double pitchMm, double cellMm, double wrapMm, double heightMm, double stripMm, ShopLimits limits) {
-        static Measures of(Request asked, ShopLimits limits) {
-            double cell = asked.cell().diameterMm().doubleValue();
-            return new Measures(
-                    cell + said(asked.parts().gapMm(), Limit.CELL_GAP_MM, limits),
-                    cell,
-                    said(asked.parts().wrapMm(), Limit.PACK_WRAP_MM, limits),
-                    asked.cell().cellLengthMm().doubleValue() + 2 * limits.number(Limit.PACK_END_MM),
-                    said(asked.parts().stripWidthMm(), Limit.STRIP_WIDTH_MM, limits),
-                    limits);
-        }
-
-        private static double said(@Nullable BigDecimal said, Limit shop, ShopLimits limits) {
-            return said == null ? limits.number(shop) : said.doubleValue();
-        }
-
-        Outer outer(Lattice lattice, Case box) {
-            BigDecimal width = Figures.round(lattice.widthMm() + 2 * wrapMm, 1);
-            BigDecimal length = Figures.round(lattice.lengthMm() + 2 * wrapMm, 1);
-            BigDecimal height = Figures.round(heightMm, 1);
-            return new Outer(width, length, height, box.isKnown() ? fits(List.of(width, length, height), box) : null);
-        }
-
-        /** Whichever side is up: the smallest side against the smallest, and so on. */
-        private static boolean fits(List<BigDecimal> pack, Case box) {
-            List<BigDecimal> sides = pack.stream().sorted().toList();
-            return IntStream.range(0, sides.size())
-                    .allMatch(side -> sides.get(side).compareTo(box.sides().get(side)) <= 0);
-        }
-
-        int spots() {
-            return limits.of(Limit.SPOTS_PER_CELL).intValue();
-        }
-    }
-
-    /** What fits goes before what does not, then the most strips between groups, then the least room. */
-    private static Lattice best(Request asked, Measures measures, boolean nested) {
-        return Lattice.ways(
-                        asked.series().intValue(),
-                        asked.parallel().intValue(),
-                        nested,
-                        measures.pitchMm(),
-                        measures.cellMm())
-                .min(order(asked, measures))
-                .orElseThrow();
-    }
-
-    private static Comparator<Lattice> order(Request asked, Measures measures) {
-        return Comparator.comparing((Lattice way) ->
-                        Boolean.FALSE.equals(measures.outer(way, asked.box()).fits()))
-                .thenComparing(way -> -way.narrowestJoint())
-                .thenComparing(way -> way.widthMm() * way.lengthMm())
-                .thenComparing(way -> Math.max(way.widthMm(), way.lengthMm()))
-                .thenComparing(Lattice::columns, Comparator.reverseOrder());
-    }
-
-    private static Lattice chosen(Request asked, Measures measures, Lattice square, Lattice nested) {
-        if (asked.arrangement() != null) {
-            return switch (asked.arrangement()) {
-                case SQUARE -> square;
-                case NESTED -> nested;
-            };
-        }
-        return order(asked, measures).compare(nested, square) < 0 ? nested : square;
     }
 
     private static List<Place> places(Lattice lattice, @Nullable List<Named> groups) {
@@ -456,56 +387,5 @@ public record Layout(
                 way.columns(),
                 way.narrowestJoint(),
                 outer.fits());
-    }
-
-    private static List<Finding> findings(Layout layout, Request asked, ShopLimits limits) {
-        List<Finding> findings = new ArrayList<>();
-        if (Boolean.FALSE.equals(layout.outer().fits())) {
-            findings.add(Finding.stop(
-                    "layout-case",
-                    "It does not fit its case: %s, the case is %s inside."
-                            .formatted(
-                                    layout.outer().words(),
-                                    asked.box().sides().stream()
-                                                    .map(Figures::of)
-                                                    .collect(Collectors.joining(" × "))
-                                            + " mm")));
-        }
-        if (layout.fittings().subPacks().size() > 1) {
-            findings.add(new Finding(
-                    "layout-sub-packs",
-                    Weight.CARE,
-                    Quantity.of(asked.series().multiply(asked.chargeLimitV()), "V"),
-                    limits.applied(Limit.SHOCK_V),
-                    "It can reach %s: built as sub-packs of %s groups, joined last, with rated gloves, a face shield and a second person."
-                            .formatted(
-                                    Figures.withUnit(asked.series().multiply(asked.chargeLimitV()), "V"),
-                                    layout.fittings().subPacks().stream()
-                                            .map(String::valueOf)
-                                            .collect(Collectors.joining(", ")))));
-        }
-        return findings;
-    }
-
-    private static Working working(
-            Layout layout, Request asked, Lattice lattice, Measures measures, ShopLimits limits) {
-        return Working.of(
-                "%s · %s = %s, over %s: sub-packs"
-                        .formatted(
-                                asked.series(),
-                                Figures.withUnit(asked.chargeLimitV(), "V"),
-                                Figures.withUnit(asked.series().multiply(asked.chargeLimitV()), "V"),
-                                limits.applied(Limit.SHOCK_V)),
-                "%s rows × %s columns at a pitch of %s, wrapped by %s: %s"
-                        .formatted(
-                                lattice.rows(),
-                                lattice.columns(),
-                                Figures.withUnit(measures.pitchMm(), 2, "mm"),
-                                Figures.withUnit(measures.wrapMm(), 1, "mm"),
-                                layout.outer().words()),
-                "%s strips, %s welds"
-                        .formatted(
-                                layout.strips().size(),
-                                layout.strips().stream().mapToInt(Strip::welds).sum()));
     }
 }

@@ -82,7 +82,7 @@ final class Placement {
             used += sums[group];
             rTerm += rTerms[group];
         }
-        return new long[] {-figures.floored(least), figures.ceiled(most - least), CellFigures.rCeiled(rTerm), used};
+        return figures.key(least, most, rTerm, used);
     }
 
     long[] key() {

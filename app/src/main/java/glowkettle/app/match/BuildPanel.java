@@ -96,11 +96,6 @@ public record BuildPanel(
     }
 
     public List<Matching.Joined> apart() {
-        return step == null || step.kind() != BuildStep.Kind.STRIPS || step.number() == null
-                ? List.of()
-                : Matching.of(job).joined().stream()
-                        .filter(group -> group.group() == step.number() || group.group() == step.number() + 1)
-                        .filter(group -> !group.isAllowed())
-                        .toList();
+        return step == null ? List.of() : Matching.of(job).apart(step);
     }
 }

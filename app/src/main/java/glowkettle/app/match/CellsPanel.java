@@ -5,7 +5,6 @@ import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.match.CellTable;
-import glowkettle.job.match.MatchEntry;
 import glowkettle.match.Screening;
 import java.math.BigDecimal;
 import java.util.List;
@@ -146,16 +145,5 @@ public record CellsPanel(
         return screening == null || screening.result().sets().size() < 2
                 ? List.of()
                 : screening.result().sets();
-    }
-
-    public Screening.@Nullable Made kept() {
-        return CellTable.of(job).kept().orElse(null);
-    }
-
-    public List<String> tables() {
-        return job.state()
-                .all(MatchEntry.CellsRead.class)
-                .map(MatchEntry.CellsRead::name)
-                .toList();
     }
 }

@@ -93,6 +93,11 @@ public record MatchView(
         return IntStream.range(0, count).boxed().toList();
     }
 
+    /** Which cells go together is not settled yet: they are looked at. */
+    public boolean isChoosing() {
+        return matched == null;
+    }
+
     /** So many in parallel the accepted cells would do for. */
     public int mostParallel() {
         MatchEntry.PackWanted wanted = wanted();

@@ -79,11 +79,6 @@ public record MatchedPanel(
                 .toList();
     }
 
-    /** Groups that may not be joined yet. */
-    public List<Matching.Joined> apart() {
-        return joined.stream().filter(group -> !group.isAllowed()).toList();
-    }
-
     public BigDecimal mah(long figure) {
         return BigDecimal.valueOf(figure);
     }

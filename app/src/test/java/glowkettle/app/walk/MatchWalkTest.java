@@ -231,7 +231,8 @@ class MatchWalkTest {
             technician.sees("the best when it was stopped");
             assertThat(technician.page().locator(".next-thing svg.layout circle.terminal"))
                     .hasCount(70);
-            // One cell under the finger, in plot and table alike.
+            // One cell under the finger, in plot and table alike. What was unfolded stays so where a page is mended.
+            technician.open(job.path("match"));
             technician.page().locator("#cells > summary").click();
             technician.page().locator("tr[data-cell='C0007'] td").first().click();
             assertThat(technician.page().locator(".under-finger")).containsText("C0007");

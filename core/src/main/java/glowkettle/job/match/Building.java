@@ -60,10 +60,6 @@ public final class Building {
         return steps.stream().filter(step -> !isDone(step)).findFirst();
     }
 
-    public boolean isBegun() {
-        return !done.isEmpty();
-    }
-
     /** Cells are joined: which go together is settled. */
     public boolean isJoined() {
         return steps.stream().anyMatch(step -> step.welds() > 0 && isDone(step));

@@ -7,7 +7,6 @@ import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
 import glowkettle.match.Screening;
 import java.math.BigDecimal;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,17 +18,20 @@ import org.jspecify.annotations.Nullable;
 public final class CellTable {
     private static final Sum<CellTable> TABLE = new Sum<>();
     private static final Sum<Result<Screening>> SCREENED = new Sum<>();
+    private static final Sum<List<Screening.Cell>> ACCEPTED = new Sum<>();
     /** Of more, a pack is chosen from a part. */
     public static final int MOST_CELLS = 2_000;
 
     private final JobFile job;
     private final Map<String, Screening.Cell> cells = new LinkedHashMap<>();
+    private final List<Screening.Cell> inOrder;
     private Screening.@Nullable Made kept;
     private long changedAt;
 
     private CellTable(JobFile job) {
         this.job = job;
         job.state().counting().forEach(this::fold);
+        this.inOrder = List.copyOf(cells.values());
     }
 
     public static CellTable of(JobFile job) {
@@ -92,7 +94,7 @@ public final class CellTable {
 
     /** All of them, in the order they came. */
     public List<Screening.Cell> cells() {
-        return List.copyOf(cells.values());
+        return inOrder;
     }
 
     public Optional<Screening.Cell> cell(String id) {
@@ -113,13 +115,12 @@ public final class CellTable {
         if (cells.isEmpty()) {
             return Optional.empty();
         }
-        List<Screening.Cell> table = new ArrayList<>(cells.values());
         BigDecimal rating = job.state()
                 .latest(MatchEntry.PackWanted.class)
                 .map(wanted -> wanted.rated().ratingMah())
                 .orElse(null);
         return Optional.of(
-                job.once(SCREENED, known -> Screening.of(new Screening.Request(table, rating), known.limits())));
+                job.once(SCREENED, known -> Screening.of(new Screening.Request(inOrder, rating), known.limits())));
     }
 
     /** More than one set, and nobody said which is kept. */
@@ -133,11 +134,15 @@ public final class CellTable {
 
     /** Those that may go into a pack: accepted, and of the set that is kept. */
     public List<Screening.Cell> accepted() {
+        return job.once(ACCEPTED, known -> of(known).judgedGood());
+    }
+
+    private List<Screening.Cell> judgedGood() {
         Map<String, Boolean> accepted = screening()
                 .map(found -> found.result().cells().stream()
                         .collect(Collectors.toMap(Screening.Judged::id, Screening.Judged::accepted)))
                 .orElse(Map.of());
-        return cells.values().stream()
+        return inOrder.stream()
                 .filter(cell -> Boolean.TRUE.equals(accepted.get(cell.id())) && isOfSet(cell))
                 .toList();
     }

@@ -152,17 +152,7 @@ final class MatchAdmission {
     static Optional<Refusal> wanted(JobFile job, MatchEntry.PackWanted wanted) {
         return unjoined(job)
                 .or(() -> Admission.answerable("", () -> {
-                    Layout.of(
-                            new Layout.Request(
-                                    wanted.series(),
-                                    wanted.parallel(),
-                                    wanted.size(),
-                                    wanted.rated().chargeLimitV(),
-                                    wanted.arrangement(),
-                                    wanted.parts(),
-                                    wanted.box(),
-                                    null),
-                            job.limits());
+                    Layout.of(Matching.asked(wanted, null), job.limits());
                     Chemistry.known(wanted.rated().chargeLimitV(), "chargeLimitV", job.limits());
                 }));
     }
@@ -243,15 +233,7 @@ final class MatchAdmission {
 
     /** Before the first strip of a group its cells are near enough to each other; nobody knows that of what nobody measured. */
     private static Optional<Refusal> paralleled(JobFile job, BuildStep step) {
-        if (step.kind() != BuildStep.Kind.STRIPS || step.number() == null) {
-            return Optional.empty();
-        }
-        int node = step.number();
-        return Matching.of(job).joined().stream()
-                .filter(group -> group.group() == node || group.group() == node + 1)
-                .filter(group -> !group.isAllowed())
-                .findFirst()
-                .flatMap(group -> Admission.no("step", apart(group)));
+        return Matching.of(job).apart(step).stream().findFirst().flatMap(group -> Admission.no("step", apart(group)));
     }
 
     private static String apart(Matching.Joined group) {

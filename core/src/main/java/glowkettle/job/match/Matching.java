@@ -7,6 +7,7 @@ import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
+import glowkettle.match.BuildStep;
 import glowkettle.match.Grouping;
 import glowkettle.match.Layout;
 import glowkettle.match.PackFigures;
@@ -19,11 +20,13 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Which pack is wanted, which cells go together, and what comes of it. */
 public final class Matching {
     private static final Sum<Optional<Result<Layout>>> LAYOUT = new Sum<>();
     private static final Sum<Optional<Result<PackFigures>>> FIGURES = new Sum<>();
+    private static final Sum<List<Joined>> JOINED = new Sum<>();
 
     private final JobFile job;
 
@@ -134,10 +137,12 @@ public final class Matching {
     }
 
     private Optional<Result<Layout>> reckonedLayout() {
-        return matched().flatMap(found -> wanted().map(wanted -> Layout.of(asked(wanted, found), job.limits())));
+        return matched()
+                .flatMap(found -> wanted().map(wanted -> Layout.of(asked(wanted, found.groups()), job.limits())));
     }
 
-    private static Layout.Request asked(MatchEntry.PackWanted wanted, MatchEntry.Matched found) {
+    /** @param groups null until they are matched */
+    static Layout.Request asked(MatchEntry.PackWanted wanted, @Nullable List<Layout.Named> groups) {
         return new Layout.Request(
                 wanted.series(),
                 wanted.parallel(),
@@ -146,7 +151,7 @@ public final class Matching {
                 wanted.arrangement(),
                 wanted.parts(),
                 wanted.box(),
-                found.groups());
+                groups);
     }
 
     /** A group before it is joined: which voltages are missing, and whether what flows is within. */
@@ -163,6 +168,20 @@ public final class Matching {
 
     /** Every group, in order. */
     public List<Joined> joined() {
+        return job.once(JOINED, known -> of(known).reckonedJoints());
+    }
+
+    /** Those that a step would join and that may not be joined yet. */
+    public List<Joined> apart(BuildStep step) {
+        return step.kind() != BuildStep.Kind.STRIPS || step.number() == null
+                ? List.of()
+                : joined().stream()
+                        .filter(group -> group.group() == step.number() || group.group() == step.number() + 1)
+                        .filter(group -> !group.isAllowed())
+                        .toList();
+    }
+
+    private List<Joined> reckonedJoints() {
         return matched()
                 .map(found -> IntStream.rangeClosed(1, found.groups().size())
                         .mapToObj(group -> joined(group, cells(found.groups().get(group - 1))))
