@@ -52,7 +52,8 @@ public class MatchBenchmark {
                             new Screening.Seen(null, null, null, null, null, null),
                             new Screening.Made(null, null)))
                     .toList(),
-            BigDecimal.valueOf(2_600));
+            BigDecimal.valueOf(2_600),
+            null);
     private final Layout.Request pack = new Layout.Request(
             BigDecimal.valueOf(14),
             BigDecimal.TEN,

@@ -15,6 +15,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -97,6 +98,13 @@ public record PressureHold(
             }
             used.add(new double[] {sample.seconds().doubleValue(), Math.log(pressure)});
         }
+        if (hasAHole(used, limits)) {
+            return repeat(
+                    used.size(),
+                    "The log has a hole: two samples lie more than %s apart. Start the tester again."
+                            .formatted(limits.applied(Limit.HOLD_GAP_S)),
+                    limits);
+        }
         if (tooShort(log, reached, until, limits)) {
             return repeat(
                     used.size(), "The log is shorter than the test lasts: let the tester run to its end.", limits);
@@ -162,7 +170,7 @@ public record PressureHold(
                                 limits.applied(Limit.HOLD_UNTIL_PERCENT))));
     }
 
-    /** A log that tells nothing: out of order, too sparse, or pressed further than the shell is asked to bear. */
+    /** A log that tells nothing: out of order, or pressed further than the shell is asked to bear. */
     private static Optional<String> unusable(Log log, double target, ShopLimits limits) {
         List<Sample> samples = log.samples();
         if (samples.size() < 2) {
@@ -179,11 +187,13 @@ public record PressureHold(
             return Optional.of("It was pressed to more than %s of the target: bring it to the target and repeat it."
                     .formatted(limits.applied(Limit.HOLD_PRESSED_PERCENT)));
         }
-        double intervals = samples.size() - 1;
-        return span(log) / intervals > 1 / limits.number(Limit.HOLD_HERTZ) + NEAR_S
-                ? Optional.of(
-                        "The log is too sparse: at least %s are needed.".formatted(limits.applied(Limit.HOLD_HERTZ)))
-                : Optional.empty();
+        return Optional.empty();
+    }
+
+    /** Nobody knows how the pressure fell where nobody looked. */
+    private static boolean hasAHole(List<double[]> used, ShopLimits limits) {
+        return IntStream.range(1, used.size())
+                .anyMatch(at -> used.get(at)[0] - used.get(at - 1)[0] > limits.number(Limit.HOLD_GAP_S) + NEAR_S);
     }
 
     private static double span(Log log) {

@@ -19,7 +19,7 @@ public final class StateOfCharge {
 
     /** A rested voltage and the limit its cell is charged to. */
     public record Readings(
-            @Says("Rested voltage per cell") @Within(min = "0", max = "4.6", unit = "V")
+            @Says("Rested voltage per cell") @Within(min = "0", max = "5", unit = "V")
             BigDecimal restedCellV,
 
             @Says("Charge limit per cell; 3.65 V is iron-phosphate") @Within(min = "3.5", max = "4.6", unit = "V")

@@ -29,11 +29,15 @@ final class WarmthRows {
         this.warmth = readings.warmth();
         this.row = row;
         hottestC = warmer(warmth.surfaceC(), readings.cell().cellC());
-        // A pack that nobody has heated for as long as a rest lasts has nothing to be predicted from.
+        // A pack that nobody has heated for as long as a rest lasts has nothing to be predicted from but its current.
         boolean cooledDown = warmth.minutesSinceHeat() != null && beyondRest(warmth.minutesSinceHeat());
-        predictedC = cooledDown ? null : warmth.predictedC();
+        predictedC = cooledDown && beyondRest(warmth.minutesSinceCurrent()) ? null : warmth.predictedC();
         aboveAmbientK = difference(hottestC, warmth.ambientC());
-        abovePredictedK = difference(warmth.surfaceC(), predictedC);
+        abovePredictedK = warmer(
+                difference(warmth.surfaceC(), predictedC),
+                cooledDown
+                        ? null
+                        : difference(readings.cell().cellC(), readings.cell().curveCellC()));
         mayBeAtRest = !Boolean.FALSE.equals(warmth.atRest());
         mayBeActive = !Boolean.TRUE.equals(warmth.atRest());
         mayBeUnheated = beyondRest(warmth.minutesSinceHeat());
@@ -55,10 +59,9 @@ final class WarmthRows {
         }
         if (mayBeActive) {
             underWay();
+            predicted();
             if (predictedC == null) {
                 nothingPredicted();
-            } else {
-                predicted();
             }
         }
         overrun();
@@ -130,10 +133,11 @@ final class WarmthRows {
         }
     }
 
+    /** Surface and cell, each against a prediction of its own. */
     private void predicted() {
         row.from(
                 Limit.GROWING_EVACUATE_K,
-                warmth.excessRiseKIn5Min(),
+                predictedC == null ? null : warmth.excessRiseKIn5Min(),
                 Tier.EVACUATE,
                 "excess-growing",
                 "The pack runs away from its prediction.");
@@ -171,7 +175,7 @@ final class WarmthRows {
             if (mayBeWithoutCurrent) {
                 row.from(
                         Limit.SURFACE_EVACUATE_C,
-                        warmth.surfaceC(),
+                        hottestC,
                         Tier.EVACUATE,
                         "surface-unexplained",
                         "The surface is this hot without heat or current.");

@@ -109,6 +109,7 @@ public final class SoakVerdict {
             }
         }
         missing(log.events(), findings, repeats);
+        tooFast(log, limits, findings, repeats);
         recharge(log, limits, findings, repeats);
         pause(log, limits, findings, repeats);
         Progress events = log.events();
@@ -181,6 +182,33 @@ public final class SoakVerdict {
     }
 
     private record Part(String words, @Nullable Instant at, Phase phase) {}
+
+    /** No pack fills or empties within minutes: one of the two times is wrong, and the phase counts as missing. */
+    private static void tooFast(Log log, ShopLimits limits, List<Finding> findings, List<Phase> repeats) {
+        Progress events = log.events();
+        for (Filling filling : List.of(
+                new Filling("full", events.chargeStarted(), events.fullSeen(), Phase.CHARGE_AND_SOAK),
+                new Filling("shut down", events.runDownStarted(), events.shutDownSeen(), Phase.RUN_DOWN),
+                new Filling("full again", events.lastChargeStarted(), events.lastChargeEnded(), Phase.RUN_DOWN))) {
+            if (filling.from() == null || filling.to() == null) {
+                continue;
+            }
+            double minutes = Duration.between(filling.from(), filling.to()).toSeconds() / 60.0;
+            if (minutes < limits.number(Limit.PHASE_LEAST_MINUTES)) {
+                findings.add(new Finding(
+                        "calibrate-too-fast",
+                        Weight.STOP,
+                        Quantity.rounded(minutes, 1, "min"),
+                        limits.applied(Limit.PHASE_LEAST_MINUTES),
+                        "Begun at %s, %s at %s: no pack is that fast. Look at both times again."
+                                .formatted(filling.from(), filling.words(), filling.to())));
+                repeats.add(filling.phase());
+            }
+        }
+    }
+
+    private record Filling(
+            String words, @Nullable Instant from, @Nullable Instant to, Phase phase) {}
 
     private static void recharge(Log log, ShopLimits limits, List<Finding> findings, List<Phase> repeats) {
         BigDecimal recharge = log.rechargePercent();

@@ -111,7 +111,8 @@ public record LeadOrder(List<String> off, List<String> on, List<Ranked> schools)
 
     private static List<String> inOrder(Case asked, List<Lead.Role> roles) {
         return asked.leads().stream()
-                .sorted(Comparator.comparing((Lead lead) -> roles.indexOf(lead.role())))
+                .sorted(Comparator.comparing(
+                        (Lead lead) -> roles.indexOf(lead.role().isSignal() ? Lead.Role.SIGNAL : lead.role())))
                 .map(Lead::id)
                 .toList();
     }

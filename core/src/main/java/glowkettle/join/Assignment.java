@@ -3,7 +3,9 @@ package glowkettle.join;
 import glowkettle.join.LeadFinder.Role;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * One way of giving roles to leads. Two leads to the same tab may change places: that is no other assignment.
@@ -11,8 +13,11 @@ import java.util.List;
  * @param roles one for each lead, in their order
  * @param taps which tap a lead is, counted from minus; 0 where it is none
  * @param mostTap how many taps can occur
+ * @param broken the lead that is broken, whatever it was meant for; {@link #NONE} where none is
  */
-record Assignment(List<Role> roles, List<Integer> taps, int mostTap) {
+record Assignment(List<Role> roles, List<Integer> taps, int mostTap, int broken) {
+    static final int NONE = -1;
+
     Assignment {
         roles = List.copyOf(roles);
         taps = List.copyOf(taps);
@@ -24,6 +29,35 @@ record Assignment(List<Role> roles, List<Integer> taps, int mostTap) {
         List<Assignment> all = new ArrayList<>();
         new Filler(request, taps, all).fill();
         return all;
+    }
+
+    /** The same with one lead broken: what that one was meant for tells two of them not apart. */
+    static List<Assignment> allWithOneBroken(List<Assignment> sound) {
+        Set<List<Object>> seen = new HashSet<>();
+        List<Assignment> all = new ArrayList<>();
+        for (Assignment one : sound) {
+            for (int lead = 0; lead < one.roles().size(); lead++) {
+                if (seen.add(one.without(lead))) {
+                    all.add(new Assignment(one.roles(), one.taps(), one.mostTap(), lead));
+                }
+            }
+        }
+        return all;
+    }
+
+    private List<Object> without(int lead) {
+        List<Object> others = new ArrayList<>(List.of(lead));
+        for (int other = 0; other < roles.size(); other++) {
+            if (other != lead) {
+                others.add(roles.get(other));
+                others.add(taps.get(other));
+            }
+        }
+        return others;
+    }
+
+    boolean isBroken(int one, int other) {
+        return broken == one || broken == other;
     }
 
     /** Gives each lead in turn whatever is left over. */
@@ -45,7 +79,7 @@ record Assignment(List<Role> roles, List<Integer> taps, int mostTap) {
         private void fill() {
             if (roles.size() == leads) {
                 if (roles.contains(Role.PLUS) && roles.contains(Role.MINUS)) {
-                    all.add(new Assignment(roles, taps, tapTaken.length - 1));
+                    all.add(new Assignment(roles, taps, tapTaken.length - 1, NONE));
                 }
                 return;
             }

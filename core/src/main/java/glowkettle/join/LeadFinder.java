@@ -16,6 +16,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param next what to measure; null when nothing would tell more, and while readings contradict each other
  * @param measureAgain readings each of which, if it were wrong, would explain a contradiction; the likeliest first
  * @param temperatureC of the thermistor, once it is known and measured
+ * @param brokenLead the one lead that, broken, explains what contradicts otherwise
  */
 public record LeadFinder(
         Status status,
@@ -35,7 +37,8 @@ public record LeadFinder(
         @Nullable Measurement next,
         List<Measurement> measureAgain,
         @Nullable BigDecimal temperatureC,
-        List<Joined> table) {
+        List<Joined> table,
+        @Nullable String brokenLead) {
     static final int LEAST_LEADS = 2;
     static final int MOST_LEADS = 6;
 
@@ -185,47 +188,89 @@ public record LeadFinder(
         List<Assignment> all = Assignment.all(request);
         Meter meter = new Meter(request, limits);
         List<Judged> left = left(all, meter, request.readings());
+        List<Judged> broken =
+                left.size() > 1 ? List.of() : left(Assignment.allWithOneBroken(all), meter, request.readings());
         List<Finding> findings = new ArrayList<>();
-        String count = "%s assignments of %s roles to %s leads; %s left by %s readings"
+        Working count = Working.of("%s assignments of %s roles to %s leads; %s left by %s readings%s"
                 .formatted(
                         all.size(),
                         request.roles().size(),
                         request.leads().size(),
                         left.size(),
-                        request.readings().size());
+                        request.readings().size(),
+                        broken.isEmpty() ? "" : ", and %s with a broken lead".formatted(broken.size())));
         if (left.isEmpty()) {
-            List<Measurement> again = again(all, meter, request.readings());
-            findings.add(Finding.stop(
-                    "leads-contradiction",
-                    again.isEmpty()
-                            ? "The readings contradict each other in more than one place: take all of them again."
-                            : "The readings contradict each other: take %s again."
-                                    .formatted(again.getFirst().words())));
-            return new Result<>(
-                    new LeadFinder(Status.CONTRADICTION, 0, List.of(), null, again, null, List.of()),
-                    findings,
-                    Working.of(count));
+            return new Result<>(contradiction(request, all, broken, meter, findings), findings, count);
         }
+        return new Result<>(
+                left.size() == 1
+                        ? single(request, left.getFirst(), broken, meter, findings)
+                        : several(request, left, meter, findings),
+                findings,
+                count);
+    }
+
+    /** A lead that is broken explains what no assignment does; else one of the readings is wrong. */
+    private static LeadFinder contradiction(
+            Request request, List<Assignment> all, List<Judged> broken, Meter meter, List<Finding> findings) {
+        List<Measurement> again = again(all, meter, request.readings());
+        List<String> dead = broken.stream()
+                .map(judged -> request.leads().get(judged.assignment().broken()).id())
+                .distinct()
+                .toList();
+        String readAgain = again.isEmpty()
+                ? "take all of them again"
+                : "take %s again".formatted(again.getFirst().words());
+        findings.add(Finding.stop(
+                "leads-contradiction",
+                dead.isEmpty()
+                        ? "The readings contradict each other: %s.".formatted(readAgain)
+                        : "Lead %s is broken, or a reading is wrong: %s."
+                                .formatted(String.join(" or ", dead), readAgain)));
+        return new LeadFinder(
+                Status.CONTRADICTION,
+                0,
+                List.of(),
+                null,
+                again,
+                null,
+                List.of(),
+                dead.size() == 1 ? dead.getFirst() : null);
+    }
+
+    /** Unique only once every lead has shown that it is whole. */
+    private static LeadFinder single(
+            Request request, Judged only, List<Judged> broken, Meter meter, List<Finding> findings) {
+        List<Judged> any = Stream.concat(Stream.of(only), broken.stream()).toList();
+        NextReading settling = new NextReading(request, meter, any);
+        Measurement next = broken.isEmpty() ? null : settling.best();
+        if (!broken.isEmpty() && next == null) {
+            next = settling.loaded();
+        }
+        Status status = broken.isEmpty() ? Status.UNIQUE : next == null ? Status.CANNOT_BE_TOLD : Status.OPEN;
+        say(status, next, findings);
+        boolean isUnique = status == Status.UNIQUE;
+        return new LeadFinder(
+                status,
+                1,
+                found(request, List.of(only)),
+                next,
+                List.of(),
+                isUnique ? temperature(only, meter, findings) : null,
+                isUnique ? JoinTable.of(request, only.assignment()) : List.of(),
+                null);
+    }
+
+    private static LeadFinder several(Request request, List<Judged> left, Meter meter, List<Finding> findings) {
         NextReading nextReading = new NextReading(request, meter, left);
-        Measurement next = left.size() == 1 ? null : nextReading.best();
-        boolean loadOnly = left.size() > 1 && next == null;
+        Measurement next = nextReading.best();
+        boolean loadOnly = next == null;
         if (loadOnly) {
             next = nextReading.loaded();
         }
-        Status status = left.size() == 1 ? Status.UNIQUE : loadOnly ? Status.CANNOT_BE_TOLD : Status.OPEN;
-        BigDecimal temperature = left.size() == 1 ? temperature(left.getFirst(), meter, findings) : null;
+        Status status = loadOnly ? Status.CANNOT_BE_TOLD : Status.OPEN;
         say(status, next, findings);
-        return new Result<>(
-                new LeadFinder(
-                        status,
-                        left.size(),
-                        found(request, left),
-                        next,
-                        List.of(),
-                        temperature,
-                        left.size() == 1 ? JoinTable.of(request, left.getFirst().assignment()) : List.of()),
-                findings,
-                Working.of(count));
+        return new LeadFinder(status, left.size(), found(request, left), next, List.of(), null, List.of(), null);
     }
 
     /** An assignment with what the readings leave of its voltages and of its thermistor. */

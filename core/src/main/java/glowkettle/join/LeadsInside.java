@@ -49,7 +49,8 @@ public record LeadsInside(List<Inner> leads, double cellV, double thermistorOhm,
                         case POSITIVE -> new Inner(ids.get(i), Role.PLUS, series);
                         case NEGATIVE -> new Inner(ids.get(i), Role.MINUS, 0);
                         case TAP -> new Inner(ids.get(i), Role.TAP, tap);
-                        case SIGNAL -> new Inner(ids.get(i), Role.THERMISTOR, 0);
+                        case SIGNAL, THERMISTOR -> new Inner(ids.get(i), Role.THERMISTOR, 0);
+                        case IDENTITY -> new Inner(ids.get(i), Role.IDENTITY, 0);
                     });
         }
         return new LeadsInside(leads, BENCH_CELL_V, BENCH_THERMISTOR_OHM, 0);

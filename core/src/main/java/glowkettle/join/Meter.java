@@ -21,6 +21,9 @@ import org.jspecify.annotations.Nullable;
  * sees nearly all of the voltage through it, with a load only its share.
  */
 final class Meter {
+    /** A lead that leads nowhere reads at least so much against any other. */
+    private static final double OPEN_OHM = 1e6;
+
     /** The coldest that is believed of anything at a bench. */
     private static final double COLDEST_C = -40;
 
@@ -50,14 +53,19 @@ final class Meter {
                 taps + 2, new Span(thermistor.ohm(limits.number(Limit.TEMPERATURE_MOST_C)), thermistor.ohm(COLDEST_C)));
         cells(potentials);
         for (Reading reading : readings) {
-            if (reading.kind() == Kind.OHMS && !tell(potentials, assignment, reading)) {
+            int from = lead(reading.from());
+            int to = lead(reading.to());
+            boolean told = assignment.isBroken(from, to)
+                    ? isNothing(reading)
+                    : reading.kind() != Kind.OHMS || tell(potentials, assignment, reading);
+            if (!told) {
                 return null;
             }
         }
         for (Reading reading : readings) {
-            if (reading.kind() != Kind.OHMS) {
-                int from = lead(reading.from());
-                int to = lead(reading.to());
+            int from = lead(reading.from());
+            int to = lead(reading.to());
+            if (reading.kind() != Kind.OHMS && !assignment.isBroken(from, to)) {
                 Span shown = Span.around(reading.value().doubleValue(), error(reading.value()));
                 potentials.isAbove(
                         assignment.node(from),
@@ -66,6 +74,14 @@ final class Meter {
             }
         }
         return potentials.close() ? potentials : null;
+    }
+
+    /** What a meter shows where one of its probes is on a broken lead: no voltage, and no end of ohms. */
+    private boolean isNothing(Reading reading) {
+        return reading.kind() == Kind.OHMS
+                ? reading.value().doubleValue() >= OPEN_OHM
+                : Span.around(reading.value().doubleValue(), error(reading.value()))
+                        .holds(0);
     }
 
     /** Each cell between its least and its most; where not all taps come out, at least one cell lies between two points. */
@@ -152,6 +168,11 @@ final class Meter {
     Shown shown(LeadFinder.Judged judged, int from, int to, Kind kind) {
         Assignment assignment = judged.assignment();
         Potentials potentials = judged.potentials();
+        if (assignment.isBroken(from, to)) {
+            return kind == Kind.OHMS
+                    ? new Shown(Double.MAX_VALUE, new Span(OPEN_OHM, Double.POSITIVE_INFINITY))
+                    : new Shown(0, new Span(0, 0).wider(0, limits.number(Limit.METER_DIGITS) / 100));
+        }
         Potentials bench = potentials.isThermistorRead() ? potentials : potentials.withThermistor(thermistor.at25C());
         double share = limits.number(Limit.METER_PERCENT) / 100;
         if (kind == Kind.OHMS) {

@@ -18,9 +18,9 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Where conductors are cut so that no two joints lie side by side: conductor k stands back by {@code k · (sleeve + gap)}. The
- * device's lead stays as long as it is but for that; the pack's lead makes up path and slack. A joint takes no length. Source:
- * handbook, Join.
+ * Where conductors are cut so that no two joints lie side by side: the device's sides are of one length, conductor k cut back
+ * from it by {@code k · (sleeve + gap)}; at least half a sleeve stays before each joint on either side. The pack's lead makes
+ * up path and slack. A joint takes no length. Source: handbook, Join.
  *
  * @param cuts in the order of the conductors
  * @param missingMm by how much the worst conductor is too short; 0 when all are long enough
@@ -49,6 +49,18 @@ public record Splices(List<Cut> cuts, BigDecimal missingMm, List<String> remedie
         BigDecimal offset(int conductor) {
             return sleeveMm.add(gapMm).multiply(BigDecimal.valueOf(conductor));
         }
+
+        BigDecimal halfASleeve() {
+            return Figures.plain(sleeveMm.multiply(HALF));
+        }
+
+        Way withSlack(BigDecimal otherMm) {
+            return new Way(pathMm, otherMm, sleeveMm, gapMm);
+        }
+
+        Way withSleeve(BigDecimal otherMm) {
+            return new Way(pathMm, slackMm, otherMm, gapMm);
+        }
     }
 
     /** What is left of a conductor on either side, where conductors differ. */
@@ -57,7 +69,11 @@ public record Splices(List<Cut> cuts, BigDecimal missingMm, List<String> remedie
             BigDecimal deviceMm,
 
             @Says("On the pack") @Within(min = "0", max = "2000", unit = "mm")
-            BigDecimal packMm) {}
+            BigDecimal packMm) {
+        Lengths longer(BigDecimal onDeviceMm, BigDecimal onPackMm) {
+            return new Lengths(deviceMm.add(onDeviceMm), packMm.add(onPackMm));
+        }
+    }
 
     /** So many conductors, all alike or each with its own lengths. */
     public record Request(
@@ -92,29 +108,28 @@ public record Splices(List<Cut> cuts, BigDecimal missingMm, List<String> remedie
     public static Result<Splices> of(Request request, ShopLimits limits) {
         List<Lengths> lengths = lengths(request);
         Way way = request.way();
-        BigDecimal halfASleeve = Figures.plain(way.sleeveMm().multiply(HALF));
+        Shortfall shortfall = Shortfall.of(way, lengths);
+        BigDecimal one = Shortfall.oneLengthMm(way, lengths);
         List<Cut> cuts = new ArrayList<>();
-        List<String> lines = new ArrayList<>();
-        BigDecimal deviceMissing = BigDecimal.ZERO;
-        BigDecimal packMissing = BigDecimal.ZERO;
+        List<String> lines = new ArrayList<>(List.of("device sides: at most %s, and %s + %s − %s / 2: %s"
+                .formatted(
+                        Figures.withUnit(Shortfall.shortestDeviceMm(lengths), "mm"),
+                        Figures.of(way.pathMm()),
+                        Figures.of(way.slackMm()),
+                        Figures.withUnit(way.sleeveMm(), "mm"),
+                        Figures.withUnit(one, "mm"))));
         for (int k = 0; k < lengths.size(); k++) {
-            Lengths lead = lengths.get(k);
             BigDecimal offset = way.offset(k);
-            BigDecimal device = lead.deviceMm().subtract(offset);
+            BigDecimal device = one.subtract(offset);
             BigDecimal pack = way.whole().subtract(device);
-            BigDecimal shortOnDevice = halfASleeve.subtract(device).max(BigDecimal.ZERO);
-            BigDecimal shortOnPack = pack.subtract(lead.packMm()).max(BigDecimal.ZERO);
-            deviceMissing = deviceMissing.max(shortOnDevice);
-            packMissing = packMissing.max(shortOnPack);
-            cuts.add(new Cut(
-                    offset,
-                    device.max(BigDecimal.ZERO),
-                    pack.max(BigDecimal.ZERO),
-                    shortOnDevice.signum() == 0 && shortOnPack.signum() == 0));
+            boolean enough = device.compareTo(way.halfASleeve()) >= 0
+                    && pack.compareTo(way.halfASleeve()) >= 0
+                    && pack.compareTo(lengths.get(k).packMm()) <= 0;
+            cuts.add(new Cut(offset, device.max(BigDecimal.ZERO), pack.max(BigDecimal.ZERO), enough));
             lines.add("%s: %s − %s · (%s + %s) = %s; %s + %s − %s = %s"
                     .formatted(
                             k + 1,
-                            Figures.withUnit(lead.deviceMm(), "mm"),
+                            Figures.withUnit(one, "mm"),
                             k,
                             Figures.of(way.sleeveMm()),
                             Figures.withUnit(way.gapMm(), "mm"),
@@ -124,12 +139,9 @@ public record Splices(List<Cut> cuts, BigDecimal missingMm, List<String> remedie
                             Figures.of(device),
                             Figures.withUnit(pack, "mm")));
         }
-        List<String> remedies =
-                new SpliceRemedies(way, lengths, deviceMissing, packMissing, limits.of(Limit.SLEEVE_LEAST_MM)).words();
+        List<String> remedies = new SpliceRemedies(way, lengths, limits.of(Limit.SLEEVE_LEAST_MM)).words();
         return new Result<>(
-                new Splices(cuts, deviceMissing.max(packMissing), remedies),
-                findings(deviceMissing, packMissing, remedies),
-                new Working(lines));
+                new Splices(cuts, shortfall.worstMm(), remedies), findings(shortfall, remedies), new Working(lines));
     }
 
     private static List<Lengths> lengths(Request request) {
@@ -150,15 +162,19 @@ public record Splices(List<Cut> cuts, BigDecimal missingMm, List<String> remedie
         return java.util.Collections.nCopies(count, new Lengths(device, pack));
     }
 
-    private static List<Finding> findings(BigDecimal deviceMissing, BigDecimal packMissing, List<String> remedies) {
+    private static List<Finding> findings(Shortfall shortfall, List<String> remedies) {
         List<Finding> findings = new ArrayList<>();
         findings.add(Finding.care("splice-sleeve-first", "Each sleeve goes on before its joint is soldered."));
         findings.add(Finding.note("splice-surplus", "Tie what is left over clear of speakers and screw posts."));
-        if (packMissing.signum() > 0) {
-            findings.add(missing("splice-pack-short", "The pack's leads are", packMissing, remedies));
+        if (shortfall.packMm().signum() > 0) {
+            findings.add(missing("splice-pack-short", "The pack's leads are", shortfall.packMm(), remedies));
         }
-        if (deviceMissing.signum() > 0) {
-            findings.add(missing("splice-device-short", "The device's leads are", deviceMissing, remedies));
+        if (shortfall.deviceMm().signum() > 0) {
+            findings.add(missing("splice-device-short", "The device's leads are", shortfall.deviceMm(), remedies));
+        }
+        if (shortfall.wayMm().signum() > 0) {
+            findings.add(missing(
+                    "splice-way-short", "For joints that lie apart, path and slack are", shortfall.wayMm(), remedies));
         }
         return findings;
     }

@@ -15,6 +15,7 @@ import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,11 +26,13 @@ import org.jspecify.annotations.Nullable;
  * @param allowed only when every line was looked at and is right
  * @param minusTabMm length of the new minus tab; null until its measures are known
  * @param plusTabMm length of the new plus tab; null until its measures are known
+ * @param tapTabsMm lengths of the new taps, from the lowest up; empty until the measures of all are known
  */
 public record Transplant(
         boolean allowed,
         @Nullable BigDecimal minusTabMm,
         @Nullable BigDecimal plusTabMm,
+        List<BigDecimal> tapTabsMm,
         List<String> order) {
     /** What the board was made for, by its markings or the old cell. */
     public record Board(
@@ -78,26 +81,23 @@ public record Transplant(
             @Flat(prefix = "minus", words = "Minus tab") Tab minus,
             @Flat(prefix = "plus", words = "Plus tab") Tab plus,
 
-            @Says("Length of the new cell's tabs") @Within(min = "0", max = "200", unit = "mm") @Nullable
-            BigDecimal tabMm) {}
+            @Says("Taps, from the lowest up: one less than cells in series") @Nullable
+            List<Tab> taps,
 
-    private static final List<String> BEFORE_THE_METER = List.of(
-            "Lay out jig, programmer and host.",
-            "Photograph the old pack; note its polarity.",
-            "Take the board's wraps off; note their order.",
-            "Trim the new cell's minus tab, insulated blade, this one tab alone; cover it.",
-            "Trim the new cell's plus tab; cover it.",
-            "Cut the old board free at one tab; cover the end.",
-            "Cut the other tab; cover the end.",
-            "Try the weld on scrap of the same stack.",
-            "Weld minus.",
-            "Weld plus, last.",
-            "Put the wraps back in their order; hold the folded pack against its bay.",
-            "Meter: polarity first.");
-    private static final List<String> AFTER_THE_METER = List.of(
-            "Wake it with a charger if the board is latched off.", "Charge it the first time with somebody beside it.");
+            @Says("Length of the new cell's tabs") @Within(min = "0", max = "200", unit = "mm") @Nullable
+            BigDecimal tabMm) {
+        List<Tab> everyTap() {
+            return Objects.requireNonNullElse(taps, List.of());
+        }
+
+        /** As many as the board has, by its cells; none while nobody knows how many those are. */
+        int tapCount() {
+            return board.series() == null ? 0 : board.series().intValue() - 1;
+        }
+    }
 
     public Transplant {
+        tapTabsMm = List.copyOf(tapTabsMm);
         order = List.copyOf(order);
     }
 
@@ -125,21 +125,67 @@ public record Transplant(
                 findings);
         BigDecimal minus = tab("minus", request.minus(), request, findings, lines);
         BigDecimal plus = tab("plus", request.plus(), request, findings, lines);
+        List<BigDecimal> taps = taps(request, findings, lines);
         boolean allowed =
                 findings.stream().noneMatch(finding -> finding.weight().compareTo(Weight.STOP) >= 0);
         findings.add(Finding.care(
                 "transplant-one-tab", "One tab at a time, never both in one cut: the blade would short the cell."));
         return new Result<>(
-                new Transplant(allowed, minus, plus, allowed ? order(limits) : List.of()),
+                new Transplant(allowed, minus, plus, taps, allowed ? order(request.tapCount(), limits) : List.of()),
                 findings,
                 new Working(lines));
     }
 
-    private static List<String> order(ShopLimits limits) {
-        List<String> order = new ArrayList<>(BEFORE_THE_METER);
+    /** A board of several cells has a tap between every two, each with a tab of its own. */
+    private static List<BigDecimal> taps(Request request, List<Finding> findings, List<String> lines) {
+        int wanted = request.tapCount();
+        if (request.everyTap().size() != wanted) {
+            findings.add(Finding.stop(
+                    "transplant-taps",
+                    "%s taps measured; a board of %s cells has %s, each with its own tab."
+                            .formatted(
+                                    request.everyTap().size(),
+                                    Objects.requireNonNullElse(request.board().series(), "unknown"),
+                                    wanted)));
+            return List.of();
+        }
+        List<@Nullable BigDecimal> lengths = new ArrayList<>();
+        for (int tap = 0; tap < wanted; tap++) {
+            lengths.add(tab("tap %s".formatted(tap + 1), request.everyTap().get(tap), request, findings, lines));
+        }
+        return lengths.contains(null)
+                ? List.of()
+                : lengths.stream().map(Objects::requireNonNull).toList();
+    }
+
+    /** One tab at a time, on the new cell and off the old one; on: minus, taps from the lowest up, plus last. */
+    private static List<String> order(int taps, ShopLimits limits) {
+        List<String> order = new ArrayList<>(List.of(
+                "Lay out jig, programmer and host.",
+                "Photograph the old pack; note its polarity.",
+                "Take the board's wraps off; note their order.",
+                "Trim the new cell's minus tab, insulated blade, this one tab alone; cover it."));
+        each(order, taps, "Trim tap %s, this one tab alone; cover it.");
+        order.add("Trim the new cell's plus tab; cover it.");
+        order.add("Cut the old board free at one tab; cover the end.");
+        each(order, taps, "Cut its tap %s; cover the end.");
+        order.add("Cut the other tab; cover the end.");
+        order.add("Try the weld on scrap of the same stack.");
+        order.add("Weld minus.");
+        each(order, taps, "Weld tap %s.");
+        order.add("Weld plus, last.");
+        order.add("Put the wraps back in their order; hold the folded pack against its bay.");
+        order.add("Meter: polarity first.");
         order.add("Meter: cell and board agree within %s.".formatted(limits.applied(Limit.BOARD_AGREES_MV)));
-        order.addAll(AFTER_THE_METER);
+        order.add("Wake it with a charger if the board is latched off.");
+        order.add("Charge it the first time with somebody beside it.");
         return order;
+    }
+
+    private static void each(List<String> order, int taps, String words) {
+        for (int tap = 1; tap <= taps; tap++) {
+            order.add(words.formatted(tap));
+        }
     }
 
     private static void voltages(Request request, ShopLimits limits, List<Finding> findings, List<String> lines) {

@@ -124,7 +124,10 @@ public record WeldLadder(
                                 .formatted(level, request.lowestLevel(), request.highestLevel()));
             }
         }
-        if (request.trials().stream().map(Trial::level).distinct().count()
+        if (request.trials().stream()
+                        .map(trial -> trial.level().stripTrailingZeros())
+                        .distinct()
+                        .count()
                 < request.trials().size()) {
             throw new Unanswerable("trials", "A level stands twice; put its pulls together");
         }

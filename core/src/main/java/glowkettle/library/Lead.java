@@ -26,7 +26,18 @@ public record Lead(
     public enum Role {
         NEGATIVE,
         TAP,
+        /** A thermistor or an identity resistor, where a model has one of them and nobody said which. */
         SIGNAL,
-        POSITIVE
+        THERMISTOR,
+        IDENTITY,
+        POSITIVE;
+
+        /** It carries no charge of the pack. */
+        public boolean isSignal() {
+            return switch (this) {
+                case SIGNAL, THERMISTOR, IDENTITY -> true;
+                case NEGATIVE, TAP, POSITIVE -> false;
+            };
+        }
     }
 }

@@ -1,6 +1,10 @@
 package glowkettle.library;
 
+import glowkettle.cell.Chemistry;
 import glowkettle.heat.Adhesive;
+import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -55,12 +59,28 @@ public final class ModelCheck {
                 .filter(target -> model.anatomy().operation(target.operation()).isEmpty())
                 .forEach(target -> faults.add("The target '%s' is reached by '%s', which does not exist"
                         .formatted(target.name(), target.operation())));
+        if (model.anatomy().targets().isEmpty()) {
+            faults.add("Nothing is to be reached: name at least one target");
+        }
+        voltage(model.pack().ratings(), faults);
         fasteners(model, faults);
         bonds(model, faults);
         leads(model, faults);
         variants(model, faults);
         OwnCurve.fault(model.voltageCurve()).ifPresent(faults::add);
         return faults;
+    }
+
+    /** The nominal voltage shared by the cells is one that a cell has. */
+    private static void voltage(Ratings ratings, List<String> faults) {
+        BigDecimal perCell = ratings.nominalV().divide(ratings.series(), MathContext.DECIMAL64);
+        boolean known = Chemistry.bands(ShopLimits.defaults()).stream()
+                .anyMatch(band ->
+                        perCell.compareTo(band.nominalFromV()) >= 0 && perCell.compareTo(band.nominalToV()) <= 0);
+        if (!known) {
+            faults.add("%s V over %s cells in series is no voltage of a lithium cell"
+                    .formatted(ratings.nominalV(), ratings.series()));
+        }
     }
 
     /** More than any device has, and more than is drawn or planned while somebody waits. */
@@ -183,8 +203,20 @@ public final class ModelCheck {
                 faults.add("The lead '%s' lies off its drawing".formatted(lead.id()));
             }
         }
-        if (leads.leads().isEmpty()) {
-            faults.add("The leads have no conductor");
+        Set<String> pads = new HashSet<>();
+        leads.leads().stream()
+                .filter(lead -> !pads.add(lead.pad()))
+                .forEach(lead -> faults.add("Two leads go to pads of one mark, '%s'".formatted(lead.pad())));
+        for (Lead.Role pole : List.of(Lead.Role.POSITIVE, Lead.Role.NEGATIVE)) {
+            if (leads.leads().stream().noneMatch(lead -> lead.role() == pole)) {
+                faults.add("No lead is the %s one".formatted(pole.name().toLowerCase(Locale.ROOT)));
+            }
+        }
+        boolean untold = leads.leads().stream().anyMatch(lead -> lead.role() == Lead.Role.SIGNAL);
+        long signals =
+                leads.leads().stream().filter(lead -> lead.role().isSignal()).count();
+        if (untold && signals > 1) {
+            faults.add("Of several signal leads, say which is the thermistor's and which the identity resistor's");
         }
     }
 

@@ -16,8 +16,12 @@ import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,7 +45,11 @@ public record Paralleling(boolean allowed, List<Pair> pairs, BigDecimal targetV,
             BigDecimal resistanceMohm,
 
             @Says("Capacity") @Within(min = "1", max = "10000000", unit = "mAh")
-            BigDecimal capacityMah) {}
+            BigDecimal capacityMah) {
+        private Cell at(BigDecimal broughtToV) {
+            return new Cell(id, broughtToV, resistanceMohm, capacityMah);
+        }
+    }
 
     /** What is to be joined, and by what. */
     public record Request(
@@ -90,25 +98,29 @@ public record Paralleling(boolean allowed, List<Pair> pairs, BigDecimal targetV,
         if (count < 2 || count > MOST_CELLS) {
             throw new Unanswerable("cells", "%s cells; accepted is 2 to %s".formatted(count, MOST_CELLS));
         }
-        List<Pair> pairs = new ArrayList<>();
-        for (int one = 0; one < count; one++) {
-            for (int other = one + 1; other < count; other++) {
-                pairs.add(pair(request.cells().get(one), request.cells().get(other), request.stripMohm(), limits));
-            }
-        }
+        List<Pair> pairs = pairs(request.cells(), request.stripMohm(), limits);
         boolean allowed = pairs.stream().allMatch(Pair::within);
         BigDecimal target = Objects.requireNonNull(
                 LotRule.median(request.cells().stream().map(Cell::restedV).toList()));
-        List<Brought> brought = allowed
-                ? List.of()
-                : request.cells().stream()
-                        .filter(cell -> isOutside(cell, pairs) && cell.restedV().compareTo(target) != 0)
-                        .map(cell -> brought(cell, target, request.chargeLimitV(), limits))
-                        .toList();
+        Set<String> moved = moved(request, pairs, target, limits);
+        List<Brought> brought = request.cells().stream()
+                .filter(cell -> moved.contains(cell.id()))
+                .map(cell -> brought(cell, target, request.chargeLimitV(), limits))
+                .toList();
         return new Result<>(
                 new Paralleling(allowed, pairs, target, brought),
                 findings(pairs, target, allowed, limits),
                 working(pairs, limits));
+    }
+
+    private static List<Pair> pairs(List<Cell> cells, @Nullable BigDecimal strip, ShopLimits limits) {
+        List<Pair> pairs = new ArrayList<>();
+        for (int one = 0; one < cells.size(); one++) {
+            for (int other = one + 1; other < cells.size(); other++) {
+                pairs.add(pair(cells.get(one), cells.get(other), strip, limits));
+            }
+        }
+        return pairs;
     }
 
     private static Pair pair(Cell one, Cell other, @Nullable BigDecimal strip, ShopLimits limits) {
@@ -130,10 +142,29 @@ public record Paralleling(boolean allowed, List<Pair> pairs, BigDecimal targetV,
                 current <= most);
     }
 
-    private static boolean isOutside(Cell cell, List<Pair> pairs) {
+    /** Those of every pair that lies too far apart, and whoever would then lie too far from one that was brought. */
+    private static Set<String> moved(Request request, List<Pair> pairs, BigDecimal target, ShopLimits limits) {
+        Set<String> moved = new HashSet<>();
+        Set<String> outside = outside(pairs);
+        while (!outside.isEmpty()) {
+            request.cells().stream()
+                    .filter(cell ->
+                            outside.contains(cell.id()) && cell.restedV().compareTo(target) != 0)
+                    .forEach(cell -> moved.add(cell.id()));
+            List<Cell> then = request.cells().stream()
+                    .map(cell -> moved.contains(cell.id()) ? cell.at(target) : cell)
+                    .toList();
+            outside.clear();
+            outside.addAll(outside(pairs(then, request.stripMohm(), limits)));
+        }
+        return moved;
+    }
+
+    private static Set<String> outside(List<Pair> pairs) {
         return pairs.stream()
-                .anyMatch(pair -> !pair.within()
-                        && (pair.first().equals(cell.id()) || pair.second().equals(cell.id())));
+                .filter(pair -> !pair.within())
+                .flatMap(pair -> Stream.of(pair.first(), pair.second()))
+                .collect(Collectors.toCollection(HashSet::new));
     }
 
     private static Brought brought(Cell cell, BigDecimal target, @Nullable BigDecimal chargeLimitV, ShopLimits limits) {

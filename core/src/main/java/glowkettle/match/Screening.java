@@ -81,7 +81,12 @@ public record Screening(int accepted, List<Judged> cells, List<Lot> lots, List<C
             @Says("Cells") List<Cell> cells,
 
             @Says("Rated capacity") @Within(min = "1", max = "1000000", unit = "mAh") @Nullable
-            BigDecimal ratingMah) {
+            BigDecimal ratingMah,
+
+            @Says("Charge limit per cell; that of the table when not said")
+            @Within(min = "3.4", max = "4.7", unit = "V")
+            @Nullable
+            BigDecimal chargeLimitV) {
         public Request {
             cells = List.copyOf(cells);
         }
@@ -136,7 +141,7 @@ public record Screening(int accepted, List<Judged> cells, List<Lot> lots, List<C
                 .map(cell -> judge(
                         cell,
                         Objects.requireNonNull(rules.get(Objects.requireNonNullElse(cell.lot(), ""))),
-                        request.ratingMah(),
+                        request,
                         limits))
                 .toList();
         List<Lot> lots = byLot.entrySet().stream()
@@ -170,17 +175,18 @@ public record Screening(int accepted, List<Judged> cells, List<Lot> lots, List<C
         });
     }
 
-    private static Judged judge(Cell cell, LotRule lot, @Nullable BigDecimal ratingMah, ShopLimits limits) {
+    private static Judged judge(Cell cell, LotRule lot, Request request, ShopLimits limits) {
         List<Reject> rejects = new ArrayList<>();
         boolean eligible = isMeasured(cell.capacityMah()) && isMeasured(cell.resistanceMohm());
         if (!eligible) {
             rejects.add(new Reject(
                     "cell-unmeasured", "Capacity and resistance are both needed, above zero: measure it first."));
         } else {
-            capacity(cell, lot, ratingMah, limits, rejects);
+            capacity(cell, lot, request.ratingMah(), limits, rejects);
             lot.resistance(Objects.requireNonNull(cell.resistanceMohm()), rejects);
         }
-        voltage(cell, limits, rejects);
+        voltage(cell, request.chargeLimitV(), limits, rejects);
+        drop(cell, limits, rejects);
         warmth(cell, limits, rejects);
         seen(rejects, cell.seen().dented(), "cell-dented", "Dented.");
         seen(rejects, cell.seen().rusty(), "cell-rusty", "Rusty.");
@@ -213,14 +219,37 @@ public record Screening(int accepted, List<Judged> cells, List<Lot> lots, List<C
         lot.capacity(capacity, rejects);
     }
 
-    private static void voltage(Cell cell, ShopLimits limits, List<Reject> rejects) {
+    /** A cell that was found drained or overcharged is set apart like any pack of that tier. */
+    private static void voltage(Cell cell, @Nullable BigDecimal chargeLimitV, ShopLimits limits, List<Reject> rejects) {
         BigDecimal rested = cell.restedV();
-        if (rested != null && rested.compareTo(limits.of(Limit.CELL_FOUND_V)) < 0) {
+        if (rested == null) {
+            return;
+        }
+        if (rested.compareTo(limits.of(Limit.CELL_LOW_GUARDED_V)) <= 0) {
             rejects.add(new Reject(
                     "cell-found-low",
-                    "Found at %s, at least %s."
-                            .formatted(Figures.withUnit(rested, "V"), limits.applied(Limit.CELL_FOUND_V))));
+                    "Found at %s, at or below %s: never charge it again; set it apart, terminals taped."
+                            .formatted(Figures.withUnit(rested, "V"), limits.applied(Limit.CELL_LOW_GUARDED_V))));
         }
+        BigDecimal limitV = chargeLimitV == null ? limits.of(Limit.FLAT_BASE_LIMIT_V) : chargeLimitV;
+        BigDecimal over = rested.subtract(limitV);
+        if (over.compareTo(limits.of(Limit.CELL_OVER_ISOLATE_V)) >= 0) {
+            rejects.add(new Reject(
+                    "cell-over",
+                    "Found at %s, over its limit of %s by %s or more: isolate it, terminals taped."
+                            .formatted(
+                                    Figures.withUnit(rested, "V"),
+                                    Figures.withUnit(limitV, "V"),
+                                    limits.applied(Limit.CELL_OVER_ISOLATE_V))));
+        } else if (over.signum() > 0) {
+            rejects.add(new Reject(
+                    "cell-above-limit",
+                    "Read at %s, above its limit of %s: let it rest, then read it again."
+                            .formatted(Figures.withUnit(rested, "V"), Figures.withUnit(limitV, "V"))));
+        }
+    }
+
+    private static void drop(Cell cell, ShopLimits limits, List<Reject> rejects) {
         BigDecimal drop = cell.dropMvPerDay();
         if (drop != null && drop.compareTo(limits.of(Limit.CELL_DROP_MV_DAY)) > 0) {
             rejects.add(new Reject(

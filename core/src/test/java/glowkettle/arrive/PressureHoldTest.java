@@ -113,7 +113,8 @@ class PressureHoldTest {
     void aLogThatIsShortSparseOutOfOrderOrPressedTooFarIsRepeated() {
         assertRepeated(log(201, i -> 0, i -> 5), "forward in time");
         assertRepeated(log(20, i -> i / 10.0, i -> 5), "shorter");
-        assertRepeated(log(11, i -> i * 2.0, i -> 5), "sparse");
+        assertRepeated(log(11, i -> i * 2.0, i -> 5), "hole");
+        assertRepeated(log(300, i -> i < 50 ? i / 10.0 : 15 + i / 10.0, i -> 5), "hole");
         assertRepeated(log(201, i -> i / 10.0, i -> i == 3 ? 6.1 : 5), "more than");
         assertRepeated(log(1, i -> 0, i -> 5), "1 samples");
     }

@@ -41,7 +41,16 @@ class HazardRowsTest {
             atRest=false predictedC=62 surfaceC=61 minutesSinceHeat=100 minutesSinceCurrent=100 | EVACUATE: surface-unexplained retake-surface retake-above-ambient missing-voltage-drop
             atRest=false predictedC=62 surfaceC=61 minutesSinceHeat=100 minutesSinceCurrent= | EVACUATE: surface-unexplained hot-under-way retake-surface retake-above-ambient missing-voltage-drop
             atRest=false predictedC=62 surfaceC=61 minutesSinceHeat= minutesSinceCurrent=100 | ISOLATE: hot-under-way
-            atRest=false predictedC=62 surfaceC=61 minutesSinceHeat=100 minutesSinceCurrent=10 | EVACUATE: surface-unexplained hot-under-way retake-surface retake-above-ambient missing-voltage-drop
+            atRest=false predictedC=62 surfaceC=61 minutesSinceHeat=100 minutesSinceCurrent=10 | ISOLATE: hot-under-way
+            atRest=false predictedC=62 surfaceC=61 minutesSinceHeat=100 minutesSinceCurrent=30 | EVACUATE: surface-unexplained retake-surface retake-above-ambient missing-voltage-drop
+            atRest=false predictedC=28 surfaceC=30.9 minutesSinceHeat= minutesSinceCurrent=0 | CLEAR:
+            atRest=false predictedC=26 surfaceC=31 minutesSinceHeat= minutesSinceCurrent=0 | GUARDED: over-predicted missing-voltage-drop
+            atRest=false predictedC=26 surfaceC=36 minutesSinceHeat=200 minutesSinceCurrent=29 | ISOLATE: over-predicted over-predicted missing-voltage-drop
+            atRest=false cellC=64 surfaceC=30 minutesSinceHeat=100 minutesSinceCurrent=100 | EVACUATE: surface-unexplained retake-surface retake-above-ambient missing-voltage-drop
+            atRest=false predictedC=44 surfaceC=44 cellC=59.9 curveCellC=45 minutesSinceHeat=0 minutesSinceCurrent=100 | ISOLATE: over-predicted over-predicted missing-voltage-drop
+            atRest=false predictedC=44 surfaceC=44 cellC=47.9 curveCellC=45 minutesSinceHeat=0 minutesSinceCurrent=100 | CLEAR:
+            atRest=false predictedC=44 surfaceC=44 cellC=59.9 minutesSinceHeat=0 minutesSinceCurrent=100 | CLEAR:
+            cellC=60 surfaceC=21 | EVACUATE: surface-at-rest surface-at-rest above-ambient above-ambient missing-voltage-drop
             atRest=false predictedC=40 surfaceC=50 excessRiseK=5 minutesSinceHeat=0 minutesSinceCurrent=100 | EVACUATE: excess-growing over-predicted over-predicted missing-voltage-drop
             atRest=false riseK=5 surfaceC=60 minutesSinceHeat=100 minutesSinceCurrent=100 | EVACUATE: growing-unheated surface-unexplained growing-unheated retake-surface retake-above-ambient retake-growing missing-voltage-drop
             atRest=false surfaceC=45 minutesSinceHeat=0 minutesSinceCurrent=100 | GUARDED: retake-surface retake-above-ambient

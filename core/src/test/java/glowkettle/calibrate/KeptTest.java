@@ -57,7 +57,11 @@ class KeptTest {
         ",,,,18,REPEAT,CHARGE_AND_SOAK",
         "2,4.5,10,,18,REPEAT,RUN_DOWN",
         "2,,,,,UNDER_WAY,",
-        "2,3.0,,,,REPEAT,CHARGE_AND_SOAK"
+        "2,3.0,,,,REPEAT,CHARGE_AND_SOAK",
+        "0.08,4.5,10,16,18,REPEAT,CHARGE_AND_SOAK",
+        "2,4.5,4.55,16,18,REPEAT,RUN_DOWN",
+        "2,4.5,10,16,16.01,REPEAT,RUN_DOWN",
+        "0.0833334,4.5,10,16,18,VALID,"
     })
     void theLogIsHeldAgainstTheProtocol(
             Double full,

@@ -56,6 +56,7 @@ class TransplantAdmissionTest {
                 new Transplant.Cell(figure(cellLimitV), figure("2"), Chemistry.Family.LITHIUM, figure("10")),
                 tab,
                 tab,
+                List.of(tab),
                 tabMm == null ? null : figure(tabMm));
     }
 
@@ -97,6 +98,9 @@ class TransplantAdmissionTest {
                     MINUS_TRIMMED,
                     PLUS_TRIMMED,
                     BOARD_CUT,
+                    BOARD_TAPS_CUT,
+                    TAPS_TRIMMED,
+                    TAPS_WELDED,
                     BOARD_FREE,
                     MINUS_WELDED,
                     PLUS_WELDED,

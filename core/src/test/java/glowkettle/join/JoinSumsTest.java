@@ -11,6 +11,8 @@ import glowkettle.finding.Unanswerable;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -86,7 +88,7 @@ class JoinSumsTest {
     }
 
     @Test
-    void conductorsOfTheirOwnLengthsAreCutEachByItsOwn() {
+    void conductorsOfTheirOwnLengthsAreBroughtToOneBeforeTheyAreStaggered() {
         Splices splices = Splices.of(
                         new Splices.Request(
                                 BigDecimal.TWO,
@@ -98,10 +100,86 @@ class JoinSumsTest {
                                         new Splices.Lengths(new BigDecimal("50"), new BigDecimal("60")))),
                         LIMITS)
                 .result();
-        assertThat(splices.cuts()).extracting(cut -> cut.packMm().intValue()).containsExactly(35, 42);
+        assertThat(splices.cuts()).extracting(cut -> cut.packMm().intValue()).containsExactly(35, 47);
+        assertThat(splices.cuts()).extracting(cut -> cut.deviceMm().intValue()).containsExactly(45, 33);
         assertThatThrownBy(() -> splices(2, "45", null, "10", "10"))
                 .isInstanceOf(Unanswerable.class)
                 .hasMessageContaining("Measure the pack's leads");
+    }
+
+    /** Half a sleeve stays before every joint, joints stand apart, each lead is long enough; what is ordered does. */
+    @Test
+    void whateverIsCutLiesApartAndWhateverIsOrderedDoes() {
+        SplittableRandom random = new SplittableRandom(17);
+        for (int round = 0; round < 3_000; round++) {
+            Splices.Way way = new Splices.Way(
+                    whole(random, 20, 200), whole(random, 0, 40), whole(random, 5, 30), whole(random, 0, 10));
+            List<Splices.Lengths> lengths = IntStream.range(0, 1 + random.nextInt(5))
+                    .mapToObj(i -> new Splices.Lengths(whole(random, 0, 160), whole(random, 0, 200)))
+                    .toList();
+            Splices splices = cut(way, lengths);
+            SpliceRemedies remedies = new SpliceRemedies(way, lengths, new BigDecimal("5"));
+            if (splices.missingMm().signum() == 0) {
+                assertThat(remedies.words()).isEmpty();
+                for (int k = 0; k < lengths.size(); k++) {
+                    Splices.Cut one = splices.cuts().get(k);
+                    assertThat(one.enough()).isTrue();
+                    assertThat(one.deviceMm())
+                            .isBetween(way.halfASleeve(), lengths.get(k).deviceMm());
+                    assertThat(one.packMm())
+                            .isBetween(way.halfASleeve(), lengths.get(k).packMm());
+                    assertThat(one.deviceMm().add(one.packMm())).isEqualByComparingTo(way.whole());
+                    assertThat(splices.cuts().getFirst().deviceMm().subtract(one.deviceMm()))
+                            .isEqualByComparingTo(way.offset(k));
+                }
+            } else {
+                remedies.slack()
+                        .ifPresent(slack -> assertThat(
+                                        cut(way.withSlack(slack), lengths).missingMm())
+                                .isZero());
+                remedies.sleeve()
+                        .ifPresent(sleeve -> assertThat(
+                                        cut(way.withSleeve(sleeve), lengths).missingMm())
+                                .isZero());
+                remedies.longer()
+                        .ifPresent(longer -> assertThat(cut(
+                                                way,
+                                                lengths.stream()
+                                                        .map(lead ->
+                                                                lead.longer(longer.onDeviceMm(), longer.onPackMm()))
+                                                        .toList())
+                                        .missingMm())
+                                .isZero());
+            }
+        }
+    }
+
+    private static BigDecimal whole(SplittableRandom random, int least, int most) {
+        return BigDecimal.valueOf(least + random.nextInt(most - least + 1));
+    }
+
+    private static Splices cut(Splices.Way way, List<Splices.Lengths> lengths) {
+        return Splices.of(new Splices.Request(BigDecimal.valueOf(lengths.size()), null, null, way, lengths), LIMITS)
+                .result();
+    }
+
+    /** The pack's leads are never cut to nothing. */
+    @Test
+    void aLongLeadOnTheDeviceLeavesHalfASleeveOnThePack() {
+        Splices splices = splices(3, "100", "70", "10", "10").result();
+        assertThat(splices.cuts()).extracting(cut -> cut.packMm().intValue()).containsExactly(5, 17, 29);
+        assertThat(splices.missingMm()).isZero();
+    }
+
+    @Test
+    void oneLevelWrittenInTwoWaysIsOneLevel() {
+        assertThatThrownBy(() -> ladder(
+                        "0.1",
+                        null,
+                        trial(4, false, "20"),
+                        new WeldLadder.Trial(new BigDecimal("4.0"), List.of(BigDecimal.TEN), false)))
+                .isInstanceOf(Unanswerable.class)
+                .hasMessageContaining("stands twice");
     }
 
     @ParameterizedTest
@@ -246,6 +324,7 @@ class JoinSumsTest {
                                 of(cellV), BigDecimal.ONE, Chemistry.Family.LITHIUM, new BigDecimal("10.0")),
                         tab,
                         tab,
+                        null,
                         new BigDecimal("15")),
                 LIMITS);
     }

@@ -27,6 +27,7 @@ import glowkettle.join.LeadFinder.Pad;
 import glowkettle.join.LeadFinder.Reading;
 import glowkettle.join.LeadFinder.Request;
 import glowkettle.join.LeadFinder.Role;
+import glowkettle.library.Lead;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -88,7 +89,17 @@ class LeadFinderTest {
     @ParameterizedTest
     @CsvSource({"3.83, minus, thermistor", "1.92, thermistor, minus"})
     void theLoadKeepsTheVoltageOfMinusAndHalvesThatOfTheThermistor(String loaded, String second, String third) {
-        LeadFinder found = find(inside(1, null), THREE, read("AB", VOLTS, "3.84"), read("AB", LOADED, loaded))
+        LeadFinder told = find(inside(1, null), THREE, read("AB", VOLTS, "3.84"), read("AB", LOADED, loaded))
+                .result();
+        assertThat(told.status()).isEqualTo(OPEN);
+        assertThat(told.left()).isEqualTo(1);
+        assertThat(told.next()).isEqualTo(new Measurement("A", "C", VOLTS));
+        LeadFinder found = find(
+                        inside(1, null),
+                        THREE,
+                        read("AB", VOLTS, "3.84"),
+                        read("AB", LOADED, loaded),
+                        read("AC", VOLTS, "3.84"))
                 .result();
         assertThat(found.status()).isEqualTo(UNIQUE);
         assertThat(found.leads()).extracting(lead -> lead.roles().getFirst()).containsExactly("plus", second, third);
@@ -96,7 +107,12 @@ class LeadFinderTest {
 
     @Test
     void probesTheWrongWayRoundReadLessThanNothingAndTellAsMuch() {
-        LeadFinder found = find(inside(1, null), THREE, read("BA", VOLTS, "-3.84"), read("BA", LOADED, "-3.84"))
+        LeadFinder found = find(
+                        inside(1, null),
+                        THREE,
+                        read("BA", VOLTS, "-3.84"),
+                        read("BA", LOADED, "-3.84"),
+                        read("CA", VOLTS, "-3.84"))
                 .result();
         assertThat(found.status()).isEqualTo(UNIQUE);
         assertThat(found.leads().getFirst().roles()).containsExactly("plus");
@@ -151,7 +167,7 @@ class LeadFinderTest {
                                 List.of(new NewLead("A", "white"), new NewLead("B", "white"), new NewLead("C", "blue")),
                                 List.of(PLUS, PLUS, MINUS),
                                 inside(1, null),
-                                List.of(read("AC", VOLTS, "3.70"), read("AB", VOLTS, "0.00")),
+                                List.of(read("AC", VOLTS, "3.70"), read("BC", VOLTS, "3.70")),
                                 List.of(
                                         new Pad("B-", "black", MINUS),
                                         new Pad("B+ left", "red", PLUS),
@@ -164,6 +180,57 @@ class LeadFinderTest {
                         new Joined("A", "white", "plus", "B+ left", "red"),
                         new Joined("B", "white", "plus", "B+ right", "red"),
                         new Joined("C", "blue", "minus", "B-", "black"));
+    }
+
+    /** A lead that was never measured, or shows nothing, is not found by what is left over. */
+    @Test
+    void aLeadThatShowedNothingIsMeasuredBeforeItCountsAndABrokenOneIsNamed() {
+        LeadFinder silent = find(
+                        inside(1, null),
+                        THREE,
+                        read("AB", VOLTS, "3.84"),
+                        read("AB", LOADED, "3.84"),
+                        read("BC", VOLTS, "0.00"))
+                .result();
+        assertThat(silent.status()).isEqualTo(OPEN);
+        assertThat(silent.table()).isEmpty();
+        assertThat(silent.next()).isEqualTo(new Measurement("A", "C", VOLTS));
+
+        Result<LeadFinder> dead = find(
+                inside(1, null),
+                THREE,
+                read("AB", VOLTS, "3.84"),
+                read("AB", LOADED, "3.84"),
+                read("AC", VOLTS, "0.00"));
+        assertThat(dead.result().status()).isEqualTo(CONTRADICTION);
+        assertThat(dead.result().brokenLead()).isEqualTo("C");
+        assertThat(dead.findings()).anyMatch(finding -> finding.sentence().contains("Lead C is broken"));
+    }
+
+    /** Whatever pack it is, every lead has read a voltage or ohms by the time it is found; a dead one never is. */
+    @Test
+    void noDeadLeadIsEverFound() {
+        for (int dead = 0; dead < 4; dead++) {
+            List<Role> roles = List.of(PLUS, MINUS, TAP, THERMISTOR);
+            LeadsInside inside = LeadsInside.mirrored(
+                    List.of("A", "B", "C", "D"),
+                    List.of(Lead.Role.POSITIVE, Lead.Role.TAP, Lead.Role.THERMISTOR, Lead.Role.NEGATIVE),
+                    2);
+            String gone = String.valueOf((char) ('A' + dead));
+            List<Reading> readings = new ArrayList<>();
+            LeadFinder found = find(inside(2, null), roles).result();
+            while (found.next() != null) {
+                Measurement wanted = found.next();
+                boolean nothing = wanted.from().equals(gone) || wanted.to().equals(gone);
+                BigDecimal value = nothing
+                        ? new BigDecimal(wanted.kind() == OHMS ? "10000000" : "0.00")
+                        : inside.reads(wanted).orElseThrow();
+                readings.add(new Reading(wanted.from(), wanted.to(), wanted.kind(), value));
+                found = find(inside(2, null), roles, readings.toArray(Reading[]::new))
+                        .result();
+            }
+            assertThat(found.status()).as(gone).isNotEqualTo(UNIQUE);
+        }
     }
 
     @Test

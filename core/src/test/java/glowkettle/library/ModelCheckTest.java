@@ -53,7 +53,7 @@ class ModelCheckTest {
     }
 
     private static final PackData PACK = new PackData(
-            new Ratings(BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE),
+            new Ratings(new BigDecimal("3.7"), BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE),
             new Box(BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE),
             new Box(BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE),
             "plug",

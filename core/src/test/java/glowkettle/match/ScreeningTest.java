@@ -32,7 +32,7 @@ class ScreeningTest {
     }
 
     private static Screening of(List<Cell> cells, @Nullable String ratingMah) {
-        return Screening.of(new Screening.Request(cells, figure(ratingMah)), ShopLimits.defaults())
+        return Screening.of(new Screening.Request(cells, figure(ratingMah), null), ShopLimits.defaults())
                 .result();
     }
 
@@ -54,8 +54,13 @@ class ScreeningTest {
         "2643, 30, 3.6, 0.1, cell-lot-capacity",
         "2600, 45, 3.6, 0.1,",
         "2600, 45.1, 3.6, 0.1, cell-lot-resistance",
-        "2600, 30, 2.0, 0.1,",
-        "2600, 30, 1.99, 0.1, cell-found-low",
+        "2600, 30, 2.51, 0.1,",
+        "2600, 30, 2.5, 0.1, cell-found-low",
+        "2600, 30, 4.2, 0.1,",
+        "2600, 30, 4.21, 0.1, cell-above-limit",
+        "2600, 30, 4.24, 0.1, cell-above-limit",
+        "2600, 30, 4.25, 0.1, cell-over",
+        "2600, 30, 4.31, 0.1, cell-over",
         "2600, 30, 3.6, 5,",
         "2600, 30, 3.6, 5.1, cell-drop",
         ", 30, 3.6, 0.1, cell-unmeasured",

@@ -55,6 +55,7 @@ final class JoiningJobs {
                 new Transplant.Cell(new BigDecimal("4.4"), BigDecimal.ONE, lithium, kiloohms),
                 new Transplant.Tab(new BigDecimal("9"), new BigDecimal("3"), new BigDecimal("2")),
                 new Transplant.Tab(new BigDecimal("14"), new BigDecimal("3"), new BigDecimal("2.5")),
+                null,
                 new BigDecimal("18"));
     }
 

@@ -89,6 +89,10 @@ public final class Binder {
     private @Nullable Object value(Part part, AnnotatedType annotated, Type type, String at, JsonNode node) {
         if (type instanceof ParameterizedType parameterized) {
             AnnotatedType element = ((AnnotatedParameterizedType) annotated).getAnnotatedActualTypeArguments()[0];
+            boolean nullable = annotated.isAnnotationPresent(Nullable.class);
+            if (strict && node.isNull() && !nullable) {
+                return fault(at, "Give a list: " + says(part));
+            }
             List<Object> elements = elements(part, element, parameterized.getActualTypeArguments()[0], at, node);
             return part.component().getType() == Set.class ? new LinkedHashSet<>(elements) : elements;
         }

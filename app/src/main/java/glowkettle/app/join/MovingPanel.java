@@ -46,8 +46,13 @@ public record MovingPanel(
                 now);
     }
 
-    public TransplantStep[] steps() {
-        return TransplantStep.values();
+    public List<TransplantStep> steps() {
+        return Transplanting.of(job).steps();
+    }
+
+    /** Which of them is at hand, counted from 1. */
+    public int place() {
+        return steps().indexOf(step) + 1;
     }
 
     public boolean isDone(TransplantStep one) {

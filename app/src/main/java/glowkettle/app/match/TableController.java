@@ -108,13 +108,10 @@ class TableController {
     @GetMapping(PAGE + "cells.json")
     ResponseEntity<byte[]> json(@PathVariable long number) {
         JobFile job = journal.file(number);
-        Screening.Request asked = new Screening.Request(
-                CellTable.of(job).cells(),
-                Matching.of(job)
-                        .wanted()
-                        .map(wanted -> wanted.rated().ratingMah())
-                        .orElse(null));
-        return file(mapper.writeValueAsString(asked), "application/json", "cells-of-job-%s.json".formatted(number));
+        return file(
+                mapper.writeValueAsString(CellTable.of(job).asked()),
+                "application/json",
+                "cells-of-job-%s.json".formatted(number));
     }
 
     private static ResponseEntity<byte[]> file(String text, String type, String name) {

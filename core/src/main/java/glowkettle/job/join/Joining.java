@@ -115,6 +115,8 @@ public final class Joining {
             case NEGATIVE -> LeadFinder.Role.MINUS;
             case TAP -> LeadFinder.Role.TAP;
             case SIGNAL -> occurring.thermistor() ? LeadFinder.Role.THERMISTOR : LeadFinder.Role.IDENTITY;
+            case THERMISTOR -> LeadFinder.Role.THERMISTOR;
+            case IDENTITY -> LeadFinder.Role.IDENTITY;
         };
     }
 
@@ -169,10 +171,14 @@ public final class Joining {
         }
         LeadFinder.Request question = question().orElseThrow();
         return Objects.requireNonNullElse(question.pads(), List.<LeadFinder.Pad>of()).stream()
-                .filter(pad -> table().stream()
-                        .noneMatch(joined -> joined.role().startsWith(pad.role().words())))
+                .filter(pad -> table().stream().noneMatch(joined -> pad.pad().equals(joined.pad())))
                 .map(pad -> "%s (%s)".formatted(pad.pad(), pad.role().words()))
                 .findFirst();
+    }
+
+    /** Leads of the new pack for which the board has no pad: each is insulated and taped aside. */
+    public List<LeadFinder.Joined> padless() {
+        return table().stream().filter(joined -> joined.pad() == null).toList();
     }
 
     public List<LeadFinder.Joined> table() {

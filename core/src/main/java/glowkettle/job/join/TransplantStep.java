@@ -14,13 +14,19 @@ public enum TransplantStep implements Worded {
             "Trim the new cell's minus tab",
             "Insulated blade, this one tab alone; cover it before the other is touched.",
             Act.CUT),
+    TAPS_TRIMMED(
+            "Trim the new cell's taps, from the lowest up",
+            "One tab at a time; each is covered before the next is touched.",
+            Act.CUT),
     PLUS_TRIMMED(
             "Trim the new cell's plus tab", "Insulated blade, the minus tab covered; then cover this one.", Act.CUT),
     BOARD_CUT("Cut the old board free at one tab", "One tab alone, never both in one cut; cover the end.", Act.CUT),
+    BOARD_TAPS_CUT("Cut the old board's taps", "One at a time; each end is covered before the next.", Act.CUT),
     BOARD_FREE("Cut the old board's other tab", "The first end is covered; cover this one, too.", Act.CUT),
     WELD_PROVEN(
             "Prove the weld on scrap of the same stack", "Five of five pulls hold, none burns through.", Act.PROVEN),
     MINUS_WELDED("Weld minus", "Minus first. The plus tab stays covered.", Act.WELD),
+    TAPS_WELDED("Weld the taps, from the lowest up", "Each to its own tab; the plus tab stays covered.", Act.WELD),
     PLUS_WELDED("Weld plus, last", "The board is live from here on.", Act.WELD),
     WRAPS_BACK("Put the wraps back in their order", "No tab against the other, none against the can.", Act.LOOSE),
     FOLDED("Hold the folded pack against its bay", "Nothing is pressed to make it fit.", Act.PROVEN),
@@ -62,6 +68,31 @@ public enum TransplantStep implements Worded {
 
     public String caution() {
         return caution;
+    }
+
+    /** Of taps between cells; a board of one cell has none. */
+    boolean isOfTaps() {
+        return switch (this) {
+            case TAPS_TRIMMED, BOARD_TAPS_CUT, TAPS_WELDED -> true;
+            case KIT,
+                    PHOTOGRAPHED,
+                    GAUGE_READ,
+                    WRAPS_OFF,
+                    MINUS_TRIMMED,
+                    PLUS_TRIMMED,
+                    BOARD_CUT,
+                    BOARD_FREE,
+                    WELD_PROVEN,
+                    MINUS_WELDED,
+                    PLUS_WELDED,
+                    WRAPS_BACK,
+                    FOLDED,
+                    METERED,
+                    WOKEN,
+                    SCHOOL_CHOSEN,
+                    GAUGE_SETTLED,
+                    FIRST_CHARGED -> false;
+        };
     }
 
     /** It is done by a tap; any other is done when its own entry proves it. */

@@ -9,6 +9,7 @@ import glowkettle.job.assess.Assessing;
 import glowkettle.job.fit.Fitting;
 import glowkettle.join.GaugeData;
 import glowkettle.join.Transplant;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -64,10 +65,13 @@ public final class Transplanting {
                     PHOTOGRAPHED,
                     WRAPS_OFF,
                     MINUS_TRIMMED,
+                    TAPS_TRIMMED,
                     PLUS_TRIMMED,
                     BOARD_CUT,
+                    BOARD_TAPS_CUT,
                     BOARD_FREE,
                     MINUS_WELDED,
+                    TAPS_WELDED,
                     PLUS_WELDED,
                     WRAPS_BACK,
                     WOKEN -> isTapped(step);
@@ -91,11 +95,18 @@ public final class Transplanting {
 
     /** The first step that is not done; empty when the controller is where it belongs, or none moves. */
     public Optional<TransplantStep> next() {
-        return isPlanned()
-                ? Arrays.stream(TransplantStep.values())
-                        .filter(step -> !isDone(step))
-                        .findFirst()
-                : Optional.empty();
+        return isPlanned() ? steps().stream().filter(step -> !isDone(step)).findFirst() : Optional.empty();
+    }
+
+    /** Those of this board, in their order. */
+    public List<TransplantStep> steps() {
+        boolean hasTaps = planned()
+                .map(planned -> planned.transplant().board().series())
+                .filter(series -> series.compareTo(BigDecimal.ONE) > 0)
+                .isPresent();
+        return Arrays.stream(TransplantStep.values())
+                .filter(step -> hasTaps || !step.isOfTaps())
+                .toList();
     }
 
     public Optional<GaugeSchool> school() {

@@ -115,12 +115,17 @@ public final class CellTable {
         if (cells.isEmpty()) {
             return Optional.empty();
         }
-        BigDecimal rating = job.state()
-                .latest(MatchEntry.PackWanted.class)
-                .map(wanted -> wanted.rated().ratingMah())
-                .orElse(null);
-        return Optional.of(
-                job.once(SCREENED, known -> Screening.of(new Screening.Request(inOrder, rating), known.limits())));
+        return Optional.of(job.once(SCREENED, known -> Screening.of(asked(), known.limits())));
+    }
+
+    /** What screening is asked: the cells, and what they are sold as where that is known. */
+    public Screening.Request asked() {
+        Optional<MatchEntry.Rated> rated =
+                job.state().latest(MatchEntry.PackWanted.class).map(MatchEntry.PackWanted::rated);
+        return new Screening.Request(
+                inOrder,
+                rated.map(MatchEntry.Rated::ratingMah).orElse(null),
+                rated.map(MatchEntry.Rated::chargeLimitV).orElse(null));
     }
 
     /** More than one set, and nobody said which is kept. */
