@@ -80,6 +80,7 @@ public record HazardReadings(
 
             @Flat Damage damage) {
         public static final Look NONE = new Look(null, null, null, null, null, null, null, Damage.NONE);
+        public static final Look SMELLS = new Look(null, null, null, null, null, true, null, Damage.NONE);
         public static final Look GOOD = new Look(false, false, false, false, false, false, Wet.NO, Damage.NONE);
 
         /** Anything that a sound pack does not show. */

@@ -26,9 +26,23 @@ public final class Activity {
         }
     }
 
-    Activity(Tellings told) {
-        heat = heat(told);
-        current = current(told);
+    private Activity(List<Stretch> heat, List<Stretch> current) {
+        this.heat = heat;
+        this.current = current;
+    }
+
+    /** Of one of the packs; only the old one is ever heated. */
+    static Activity of(Tellings told, Told.Whose pack) {
+        return new Activity(pack == Told.Whose.OLD ? heat(told) : List.of(), current(told, pack));
+    }
+
+    /** Without what was on before another pack lay there. */
+    Activity since(Instant begun) {
+        return new Activity(
+                heat.stream().filter(stretch -> !stretch.from().isBefore(begun)).toList(),
+                current.stream()
+                        .filter(stretch -> !stretch.from().isBefore(begun))
+                        .toList());
     }
 
     private static List<Stretch> heat(Tellings told) {
@@ -46,16 +60,21 @@ public final class Activity {
     }
 
     /** Run-downs, load steps, charges and runs of the device, in the order they began. */
-    private static List<Stretch> current(Tellings told) {
+    private static List<Stretch> current(Tellings told, Told.Whose pack) {
         List<Stretch> stretches = new ArrayList<>();
+        AtHand atHand = new AtHand(told.oldPackReturns());
         Instant since = null;
         for (Tellings.At one : told.all()) {
+            atHand.take(one.told());
+            if (one.told() instanceof Told.Current current && atHand.meant(current.whose()) != pack) {
+                continue;
+            }
             if (one.told() instanceof Told.CurrentPulse) {
                 stretches.add(new Stretch(one.at(), one.at()));
             } else if (one.told() instanceof Told.CurrentOn on && since == null) {
                 since = on.at() == null ? one.at() : on.at();
             } else if (since != null) {
-                Instant ended = ended(one);
+                Instant ended = ended(one, pack);
                 if (ended != null) {
                     stretches.add(new Stretch(since, ended));
                     since = null;
@@ -68,14 +87,13 @@ public final class Activity {
         return stretches;
     }
 
-    private static @Nullable Instant ended(Tellings.At one) {
-        if (one.told() instanceof Told.CurrentOff off && off.at() != null) {
-            return off.at();
+    private static @Nullable Instant ended(Tellings.At one, Told.Whose pack) {
+        if (one.told() instanceof Told.CurrentOff off) {
+            return off.at() == null ? one.at() : off.at();
         }
-        boolean cutOff = one.told() instanceof Told.CurrentOff
-                || one.told() instanceof Told.Disconnected
+        boolean cutOff = one.told() instanceof Told.Disconnected
                 || one.told() instanceof Told.LiftedOut lifted && lifted.offItsConnector();
-        return cutOff ? one.at() : null;
+        return cutOff && pack == Told.Whose.OLD ? one.at() : null;
     }
 
     /** 0 while it is on; null where it never was. */

@@ -70,7 +70,10 @@ public final class Admission {
             return barred;
         }
         Spark spark = job.chapters().of(entry).sparkOf(entry);
-        return job.chapters().bars(job, spark, now).or(() -> job.chapters().refuse(job, entry, author, now));
+        return job.chapters()
+                .bars(job, spark, now)
+                .or(() -> job.chapters().tooEarly(job, entry))
+                .or(() -> job.chapters().refuse(job, entry, author, now));
     }
 
     /** Why a technician could not write it now, to be said before anybody tries; empty when they could. */

@@ -73,6 +73,21 @@ public interface Chapter<E extends Entry> {
         return Optional.empty();
     }
 
+    /** Heat or current of this stage that goes off before anything else is done. */
+    default Optional<NextThing> offFirst(JobFile job) {
+        return Optional.empty();
+    }
+
+    /** Why no other pack may be read or chosen now: something of this stage was begun on the one at hand. */
+    default Optional<Refusal> binds(JobFile job) {
+        return Optional.empty();
+    }
+
+    /** Why nothing is measured after the work yet. */
+    default Optional<Refusal> beforeTheEnd(JobFile job) {
+        return Optional.empty();
+    }
+
     /** What of this stage has to be dealt with before a step of the teardown is done. */
     default Optional<Refusal> holds(JobFile job, Operation step, Instant now) {
         return Optional.empty();
@@ -81,6 +96,11 @@ public interface Chapter<E extends Entry> {
     /** Why an entry of this stage is not put right any more, however firm it is by itself. */
     default Optional<Refusal> keeps(JobFile job, E entry) {
         return Optional.empty();
+    }
+
+    /** By such an entry hands did something to open the device. */
+    default boolean opens(E entry) {
+        return false;
     }
 
     /** A step of the teardown is worked on the page of this stage. */

@@ -1,5 +1,6 @@
 package glowkettle.job;
 
+import glowkettle.assess.Tier;
 import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.library.DeviceModel;
@@ -78,6 +79,10 @@ public final class Chapters {
 
         Optional<Refusal> refuse(JobFile job, Entry entry, Author author, Instant now) {
             return chapter.refuse(job, chapter.entries().cast(entry), author, now);
+        }
+
+        boolean opens(Entry entry) {
+            return chapter.opens(chapter.entries().cast(entry));
         }
 
         Optional<Refusal> keeps(JobFile job, Entry entry) {
@@ -204,9 +209,33 @@ public final class Chapters {
                 .orElseThrow(() -> new IllegalArgumentException("No chapter has the page " + stage));
     }
 
-    /** The one thing to do next: of the first chapter that has any. */
+    /** The one thing to do next: what must go off, then that of the first chapter that has any. */
     Optional<NextThing> next(JobFile job) {
-        return inOrder.stream().flatMap(chapter -> chapter.next(job).stream()).findFirst();
+        // Whoever is to keep hands off switches nothing.
+        boolean handsOff = job.tier().result().tier() == Tier.EVACUATE;
+        return inOrder.stream()
+                .filter(chapter -> !handsOff)
+                .flatMap(chapter -> chapter.offFirst(job).stream())
+                .findFirst()
+                .or(() -> inOrder.stream()
+                        .flatMap(chapter -> chapter.next(job).stream())
+                        .findFirst());
+    }
+
+    /** Why no other pack may be read or chosen now. */
+    public Optional<Refusal> binds(JobFile job) {
+        return inOrder.stream().flatMap(chapter -> chapter.binds(job).stream()).findFirst();
+    }
+
+    /** Why what an entry says cannot have been measured yet. */
+    Optional<Refusal> tooEarly(JobFile job, Entry entry) {
+        return switch (known(rooms, entry).moment(entry)) {
+            case BEFORE -> Optional.empty();
+            case AFTER ->
+                inOrder.stream()
+                        .flatMap(chapter -> chapter.beforeTheEnd(job).stream())
+                        .findFirst();
+        };
     }
 
     /** Whatever of a job calls for hands, as it stood at its newest entry. */
@@ -239,6 +268,12 @@ public final class Chapters {
                 .findFirst()
                 .map(Chapter::stage)
                 .orElseThrow(() -> new IllegalStateException("No stage works on '%s'".formatted(step.id())));
+    }
+
+    /** Hands did something to open the device. */
+    public boolean isAStepIn(Entry entry) {
+        Room<?> room = rooms.get(entry.getClass());
+        return room != null && room.opens(entry);
     }
 
     DeviceModel known(JobState state, DeviceModel model) {

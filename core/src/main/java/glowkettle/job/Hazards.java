@@ -20,8 +20,8 @@ import org.jspecify.annotations.Nullable;
 final class Hazards {
     private final DeviceModel model;
     private final ShopLimits limits;
-    private final Activity activity;
-    private final boolean oldPackReturns;
+    private final Activity ofTheNew;
+    private final AtHand atHand;
     private PackReadings old;
     private PackReadings fresh;
     private Told.@Nullable Offered offered;
@@ -30,17 +30,15 @@ final class Hazards {
 
     private Told.@Nullable Unpacked seen;
     private @Nullable BigDecimal ambientC;
-    private boolean lifted;
-    private boolean changed;
 
     /** Nothing is gathered yet; what was told says what was promised of the packs, and what was on when. */
     Hazards(Tellings told, DeviceModel model, ShopLimits limits) {
         this.model = model;
         this.limits = limits;
-        this.activity = new Activity(told);
-        this.oldPackReturns = told.oldPackReturns();
-        this.old = new PackReadings(model, activity);
-        this.fresh = new PackReadings(model, activity);
+        this.ofTheNew = Activity.of(told, Told.Whose.NEW);
+        this.atHand = new AtHand(told.oldPackReturns());
+        this.old = new PackReadings(model, limits, Activity.of(told, Told.Whose.OLD));
+        this.fresh = new PackReadings(model, limits, ofTheNew);
     }
 
     static Hazards all(Tellings told, DeviceModel model, ShopLimits limits) {
@@ -62,30 +60,24 @@ final class Hazards {
      * @return the pack it is a reading of; empty where it is none
      */
     Optional<Belongs> take(Told told, Instant at) {
+        atHand.take(told);
+        if (isAnotherPack(told)) {
+            seen = null;
+            fresh = new PackReadings(model, limits, ofTheNew.since(at));
+        }
         return switch (told) {
-            case Told.LiftedOut ignored -> {
-                lifted = true;
-                yield Optional.empty();
-            }
-            case Told.ClosedUp ignored -> {
-                changed |= lifted && !oldPackReturns;
-                yield Optional.empty();
-            }
-            case Told.PutAway away -> {
-                changed |= !away.wholeDevice() && lifted && !oldPackReturns;
-                yield Optional.empty();
-            }
             case Told.Offered label -> {
-                seen = isAnotherPack(label) ? null : seen;
                 built = false;
                 offered = label;
                 yield Optional.empty();
             }
             case Told.Built ignored -> {
                 built = true;
-                seen = null;
                 yield Optional.empty();
             }
+            case Told.LiftedOut ignored -> Optional.empty();
+            case Told.ClosedUp ignored -> Optional.empty();
+            case Told.PutAway ignored -> Optional.empty();
             case Told.Lowered ignored -> Optional.empty();
             case Told.Disconnected ignored -> Optional.empty();
             case Told.GoesIn ignored -> Optional.empty();
@@ -120,11 +112,7 @@ final class Hazards {
     }
 
     private Belongs belongs(Told.Whose whose) {
-        return switch (whose) {
-            case OLD -> Belongs.OLD;
-            case NEW -> Belongs.NEW;
-            case AT_HAND -> changed ? Belongs.NEW : Belongs.OLD;
-        };
+        return atHand.meant(whose) == Told.Whose.OLD ? Belongs.OLD : Belongs.NEW;
     }
 
     PackReadings ofTheOld() {
@@ -133,7 +121,7 @@ final class Hazards {
 
     /** The pack that was in the device when it came. */
     Result<TierVerdict> oldPack(List<Overheat> overheats) {
-        return HazardTier.judge(old.ofTheOldPack(lifted, overheats), limits);
+        return HazardTier.judge(old.ofTheOldPack(atHand.isLifted(), overheats), limits);
     }
 
     /** The pack that goes in; empty until somebody has looked at it, or it has current. */
@@ -147,7 +135,8 @@ final class Hazards {
     Optional<Result<TierVerdict>> unpacked() {
         return seen == null
                 ? Optional.empty()
-                : Optional.of(HazardTier.judge(new PackReadings(model, activity).ofTheNewPack(outOfItsBox()), limits));
+                : Optional.of(HazardTier.judge(
+                        new PackReadings(model, limits, ofTheNew).ofTheNewPack(outOfItsBox()), limits));
     }
 
     private Optional<PackReadings.Unpacked> outOfItsBox() {

@@ -232,8 +232,9 @@ public final class JobFile {
         return tiers().worst();
     }
 
+    /** A pack was ever Guarded or worse, or still is for want of a reading: a lead signs, too. */
     public boolean needsLead() {
-        return worstTier().atLeast(Tier.GUARDED);
+        return worstTier().atLeast(Tier.GUARDED) || tiers().wanting();
     }
 
     public boolean liftedOut() {
@@ -260,9 +261,9 @@ public final class JobFile {
         return told().oldPackReturns();
     }
 
-    /** When heat and current were on. */
+    /** When heat and current were on in the pack at the device. */
     public Activity activity() {
-        return once(ACTIVITY, job -> new Activity(told()));
+        return once(ACTIVITY, job -> Activity.of(told(), told().atHand()));
     }
 
     /** The model as the library has it, without what was found in this device. */

@@ -10,6 +10,8 @@ import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.library.DeviceModel;
+import glowkettle.limits.Limit;
+import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.Duration;
@@ -34,6 +36,7 @@ final class PackReadings {
     private static final double NEAR_K = 1e-6;
 
     private final DeviceModel model;
+    private final ShopLimits limits;
     private final Activity activity;
     private final @Nullable BigDecimal knownLimitV;
     private final Deque<Read> surfaces = new ArrayDeque<>();
@@ -44,6 +47,7 @@ final class PackReadings {
     private boolean any;
     private Look look = Look.NONE;
     private Warmth warmth = Warmth.NONE;
+    private Instant feltAt = Instant.EPOCH;
     private @Nullable BigDecimal ambientC;
     private @Nullable Read cell;
     private @Nullable Thickness thickness;
@@ -57,8 +61,9 @@ final class PackReadings {
         }
     }
 
-    PackReadings(DeviceModel model, Activity activity) {
+    PackReadings(DeviceModel model, ShopLimits limits, Activity activity) {
         this.model = model;
+        this.limits = limits;
         this.activity = activity;
         this.knownLimitV = model.isFamily() ? null : model.pack().ratings().chargeLimitV();
         this.voltage = new Voltage(null, null, null, knownLimitV, null);
@@ -105,12 +110,14 @@ final class PackReadings {
                 at);
     }
 
+    /** In one part or in two: what comes later takes the place of what it is a reading of, and of nothing else. */
     private void feel(Warmth felt, Instant at) {
-        warmth = felt;
+        warmth = felt.surfaceC() == null ? airOnly(felt) : felt;
         if (felt.ambientC() != null) {
             ambientC = felt.ambientC();
         }
         if (felt.surfaceC() != null) {
+            feltAt = at;
             Read newest = new Read(at, felt.surfaceC());
             while (!lows.isEmpty() && lows.getLast().figure().compareTo(newest.figure()) >= 0) {
                 lows.removeLast();
@@ -118,6 +125,18 @@ final class PackReadings {
             keep(lows, newest, GROWTH_MEMORY);
             keep(surfaces, newest, GROWTH_MEMORY);
         }
+    }
+
+    private Warmth airOnly(Warmth felt) {
+        return new Warmth(
+                warmth.surfaceC(),
+                felt.ambientC() != null ? felt.ambientC() : warmth.ambientC(),
+                felt.atRest() != null ? felt.atRest() : warmth.atRest(),
+                warmth.minutesSinceHeat(),
+                warmth.minutesSinceCurrent(),
+                warmth.riseKIn5Min(),
+                warmth.predictedC(),
+                warmth.excessRiseKIn5Min());
     }
 
     private static void keep(Deque<Read> series, Read newest, Duration memory) {
@@ -198,15 +217,27 @@ final class PackReadings {
     }
 
     Warmth warmth() {
+        BigDecimal airC = warmth.ambientC() != null ? warmth.ambientC() : ambientC;
         return new Warmth(
                 warmth.surfaceC(),
-                warmth.ambientC() != null ? warmth.ambientC() : ambientC,
+                airC,
                 warmth.atRest(),
                 warmth.minutesSinceHeat(),
                 warmth.minutesSinceCurrent(),
                 warmth.riseKIn5Min() != null ? warmth.riseKIn5Min() : rise(),
-                warmth.predictedC(),
+                warmth.predictedC() != null ? warmth.predictedC() : warmedByCurrent(airC),
                 warmth.excessRiseKIn5Min() != null ? warmth.excessRiseKIn5Min() : excessRise());
+    }
+
+    /** A charge or a load that the product knows of warms a pack by so much until it has rested; heat explains more. */
+    private @Nullable BigDecimal warmedByCurrent(@Nullable BigDecimal airC) {
+        boolean current = isWithinARest(activity.minutesSinceCurrent(feltAt));
+        boolean heat = isWithinARest(activity.minutesSinceHeat(feltAt));
+        return airC != null && current && !heat ? airC.add(limits.of(Limit.CURRENT_WARMS_K)) : null;
+    }
+
+    private boolean isWithinARest(@Nullable BigDecimal minutes) {
+        return minutes != null && minutes.compareTo(limits.of(Limit.REST_MINUTES)) < 0;
     }
 
     /**

@@ -33,6 +33,13 @@ record Tellings(List<At> all) {
         return all.stream().anyMatch(one -> type.isInstance(one.told()));
     }
 
+    /** The pack at the device by now. */
+    Told.Whose atHand() {
+        AtHand atHand = new AtHand(oldPackReturns());
+        all.forEach(one -> atHand.take(one.told()));
+        return atHand.meant(Told.Whose.AT_HAND);
+    }
+
     boolean liftedOut() {
         return has(Told.LiftedOut.class);
     }

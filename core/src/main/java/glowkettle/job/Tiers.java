@@ -32,18 +32,20 @@ import java.util.stream.Stream;
  * @param job what the job stands under: the old pack while it is here, the new one once it is, the worse of both meanwhile
  * @param worst the worst that any pack of this job ever was, by what was measured: a sign-off must answer for it
  * @param held what stands by an earlier reading alone
+ * @param wanting a pack is Guarded for want of a reading, or was when it was put away
  */
 record Tiers(
         Result<TierVerdict> old,
         Optional<Result<TierVerdict>> fresh,
         Result<TierVerdict> job,
         Tier worst,
-        List<Finding> held) {
+        List<Finding> held,
+        boolean wanting) {
     static final Result<TierVerdict> SOUND =
             new Result<>(new TierVerdict(Tier.CLEAR, Set.of(), List.of()), List.of(), new Working(List.of()));
 
     /** Nothing isolates, nothing is held, nothing ever was worse. */
-    static final Tiers ASIDE = new Tiers(SOUND, Optional.of(SOUND), SOUND, Tier.CLEAR, List.of());
+    static final Tiers ASIDE = new Tiers(SOUND, Optional.of(SOUND), SOUND, Tier.CLEAR, List.of(), false);
 
     /** Between the old pack's leaving and a look at the new one there is nothing here that could hurt. */
     private static final Result<TierVerdict> NO_PACK = new Result<>(
@@ -59,9 +61,13 @@ record Tiers(
         Map<String, Finding> heldOfNew = new LinkedHashMap<>();
         Hazards hazards = new Hazards(told, model, limits);
         QuietWatch watch = new QuietWatch();
+        boolean wanting = false;
         for (Tellings.At one : told.all()) {
             boolean another = hazards.isAnotherPack(one.told());
             Optional<Hazards.Belongs> reading = hazards.take(one.told(), one.at());
+            wanting |= one.told() instanceof Told.PutAway away
+                    && !away.wholeDevice()
+                    && hazards.oldPack(List.of()).result().tier().atLeast(Tier.GUARDED);
             if (one.told() instanceof Told.Lowered) {
                 heldOfOld.clear();
                 heldOfNew.clear();
@@ -89,7 +95,9 @@ record Tiers(
         List<Finding> held = Stream.concat(
                         notTold(oldNow, heldOfOld), newNow.stream().flatMap(verdict -> notTold(verdict, heldOfNew)))
                 .toList();
-        return new Tiers(old, fresh, job(old, fresh, away), worst, held);
+        Result<TierVerdict> job = job(old, fresh, away);
+        return new Tiers(
+                old, fresh, job, worst, held, wanting || job.result().tier().atLeast(Tier.GUARDED));
     }
 
     private static Result<TierVerdict> job(Result<TierVerdict> old, Optional<Result<TierVerdict>> fresh, boolean away) {

@@ -113,22 +113,27 @@ public sealed interface Told {
     /** Which pack goes in was said. */
     record GoesIn(Whose whose) implements Told {}
 
+    /** Current through a pack. */
+    sealed interface Current extends Told {
+        Whose whose();
+    }
+
     /**
      * Current flows.
      *
      * @param at since when; null since it was written
      */
-    record CurrentOn(@Nullable Instant at) implements Told {}
+    record CurrentOn(Whose whose, @Nullable Instant at) implements Current {}
 
     /**
      * It flows no more.
      *
      * @param at since when; null since it was written
      */
-    record CurrentOff(@Nullable Instant at) implements Told {}
+    record CurrentOff(Whose whose, @Nullable Instant at) implements Current {}
 
     /** It flowed for a moment. */
-    record CurrentPulse() implements Told {}
+    record CurrentPulse(Whose whose) implements Current {}
 
     /** Heat is on at a place. */
     record HeatOn(String place) implements Told {}

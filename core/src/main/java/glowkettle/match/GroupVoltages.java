@@ -24,7 +24,13 @@ import java.util.List;
  * @param agrees the groups add up to the pack, as near as the meter reads; where they do not, all is asked for again
  */
 public record GroupVoltages(
-        BigDecimal apartMv, BigDecimal sumV, int lowest, int highest, boolean agrees, boolean alike) {
+        BigDecimal apartMv,
+        BigDecimal sumV,
+        BigDecimal leastV,
+        int lowest,
+        int highest,
+        boolean agrees,
+        boolean alike) {
     private static final int MOST_GROUPS = 20;
 
     /** One reading a group, from minus to plus, and one over all. */
@@ -78,7 +84,7 @@ public record GroupVoltages(
                                     Figures.withUnit(limits.of(Limit.GROUP_APART_MV), "mV"))));
         }
         return new Result<>(
-                new GroupVoltages(Figures.plain(apart), sum, lowest, highest, agrees, agrees && within),
+                new GroupVoltages(Figures.plain(apart), sum, least, lowest, highest, agrees, agrees && within),
                 findings,
                 Working.of(
                         "%s − %s = %s, at most %s"

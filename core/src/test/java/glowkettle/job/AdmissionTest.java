@@ -133,7 +133,7 @@ class AdmissionTest {
                 assertThat(bench.refusal(new AssessEntry.ColdRemovalConfirmed(step, null), Role.LEAD))
                         .contains("Say who.");
             }
-            Entry confirmed = new AssessEntry.ColdRemovalConfirmed(step, step.named() ? "A. Quayside" : null);
+            Entry confirmed = new AssessEntry.ColdRemovalConfirmed(step, step.named() ? "Person " + step : null);
             assertThat(bench.refusal(confirmed).isPresent()).isEqualTo(step == AssessEntry.ColdStep.REMOVER);
             bench.write(confirmed, Role.LEAD);
         }
@@ -356,7 +356,7 @@ class AdmissionTest {
         assertThat(bench.refusal(down)).isEmpty();
 
         bench.write(new AssessEntry.Looked(new Look(false, false, false, false, false, true, Wet.NO, Damage.NONE)));
-        assertThat(bench.refusal(down)).contains("Tier Isolate: no current through this pack.");
+        assertThat(bench.refusal(down)).contains("Tier Isolate: the plan waits; no power, no charge, no heat.");
         assertThat(bench.refusal(
                         new AssessEntry.RunDownChosen(RunDown.School.LEAVE_AS_IT_IS, null, BigDecimal.valueOf(80))))
                 .isEmpty();

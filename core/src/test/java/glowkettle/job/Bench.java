@@ -266,9 +266,13 @@ final class Bench {
         return this;
     }
 
+    private static @Nullable String named(AssessEntry.ColdStep step) {
+        return step.named() ? step == AssessEntry.ColdStep.REMOVER ? "B. Mooring" : "A. Quayside" : null;
+    }
+
     Bench readyForColdRemoval() {
         for (AssessEntry.ColdStep step : AssessEntry.ColdStep.values()) {
-            write(new AssessEntry.ColdRemovalConfirmed(step, step.named() ? "A. Quayside" : null), Role.LEAD);
+            write(new AssessEntry.ColdRemovalConfirmed(step, named(step)), Role.LEAD);
         }
         return this;
     }

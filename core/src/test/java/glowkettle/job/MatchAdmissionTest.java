@@ -27,6 +27,7 @@ import glowkettle.match.Layout;
 import glowkettle.match.PackFigures;
 import glowkettle.match.Screening;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -41,6 +42,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** A pack of cells: nothing is joined that may not be, and nothing goes in that was not measured. */
 class MatchAdmissionTest {
+    private static final MatchEntry.PackChargeBegun CHARGE =
+            new MatchEntry.PackChargeBegun(new BigDecimal("8.4"), new BigDecimal("1.5"));
+
     private static BigDecimal n(String figure) {
         return new BigDecimal(figure);
     }
@@ -318,26 +322,100 @@ class MatchAdmissionTest {
     @Test
     void itIsChargedWhenItsGroupsAreAlikeAndSomebodyFeelsIt() {
         Bench bench = built();
-        refused(bench, new MatchEntry.PackChargeBegun(), "metered and alike");
+        refused(bench, CHARGE, "metered and alike");
         bench.write(read("7.25", "3.600", "3.621"));
         assertThat(MatchAct.of(bench.file())).isEqualTo(MatchAct.APART);
-        refused(bench, new MatchEntry.PackChargeBegun(), "metered and alike");
+        refused(bench, CHARGE, "metered and alike");
         bench.write(read("7.40", "3.600", "3.601"));
-        refused(bench, new MatchEntry.PackChargeBegun(), "metered and alike");
-        bench.write(read("7.20", "3.600", "3.601")).write(new MatchEntry.PackChargeBegun());
-        refused(bench, new MatchEntry.PackChargeBegun(), "charging already");
+        refused(bench, CHARGE, "metered and alike");
+        bench.write(read("7.20", "3.600", "3.601")).write(CHARGE);
+        refused(bench, CHARGE, "charging already");
         bench.write(new MatchEntry.PackChargeEnded());
         assertThat(MatchAct.of(bench.file())).isEqualTo(MatchAct.CHARGE);
-        bench.write(new MatchEntry.PackChargeBegun()).write(felt("22")).write(new MatchEntry.PackChargeEnded());
+        charged(bench);
         assertThat(MatchAct.of(bench.file())).isEqualTo(MatchAct.PROVEN);
         assertThat(Building.of(bench.file()).ownersLines()).hasSize(3);
     }
 
     private static Bench proven() {
-        return built().write(read("7.20", "3.600", "3.601"))
-                .write(new MatchEntry.PackChargeBegun())
-                .write(felt("22"))
-                .write(new MatchEntry.PackChargeEnded());
+        return charged(built().write(read("7.20", "3.600", "3.601")));
+    }
+
+    /** Felt every five minutes until two readings in a row have fallen. */
+    private static Bench charged(Bench bench) {
+        bench.write(CHARGE);
+        for (String surfaceC : List.of("23", "25", "24.5", "24")) {
+            bench.later(Duration.ofMinutes(5)).write(felt(surfaceC));
+        }
+        return bench.write(new MatchEntry.PackChargeEnded());
+    }
+
+    private static Bench charging() {
+        return built().write(read("7.20", "3.600", "3.601")).write(CHARGE);
+    }
+
+    /** A charge the product knows of predicts its own warmth. */
+    @Test
+    void theWarmthOfItsOwnChargeGuardsNobody() {
+        Bench bench = charging().later(Duration.ofMinutes(5)).write(felt("24"));
+        assertThat(bench.file().newPackTier().orElseThrow().result().tier()).isEqualTo(Tier.CLEAR);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"45, STAY", "45.1, HOT", "48, HOT"})
+    void aHotFirstChargeGoesOffAndIsNoCharge(String surfaceC, MatchAct act) {
+        Bench bench = charging()
+                .later(Duration.ofSeconds(20))
+                .write(new MatchEntry.BuiltPackFelt(
+                        new Warmth(n(surfaceC), n("37"), false, null, null, null, null, null)));
+        assertThat(MatchAct.of(bench.file())).isEqualTo(act);
+        if (act == MatchAct.HOT) {
+            assertThat(bench.file().next().what()).isEqualTo("Charger off, and out of the room's way");
+            assertThat(new MatchChapter().calls(bench.file(), Hours.ALWAYS))
+                    .anyMatch(call -> call.danger() == Danger.ON && call.what().contains("charger off"));
+        }
+        bench.write(new MatchEntry.PackChargeEnded());
+        assertThat(Building.of(bench.file()).isProven()).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "5 5 5 5, 23 25 24.5 24, true",
+        "5 5 5, 25 24.5 24, true",
+        "1 1 1 1, 25 24.5 24 23.5, false",
+        "5 5 5, 24 23.5 24, false",
+        "11 5 5, 25 24.5 24, false",
+        "5 5 12, 25 24.5 24, false"
+    })
+    void aChargeCountsWhenItLastedAndItsReadingsStand(String minutes, String surfacesC, boolean counts) {
+        Bench bench = charging();
+        String[] spans = minutes.split(" ");
+        String[] surfaces = surfacesC.split(" ");
+        for (int i = 0; i < spans.length; i++) {
+            bench.later(Duration.ofMinutes(Long.parseLong(spans[i]))).write(felt(surfaces[i]));
+        }
+        bench.write(new MatchEntry.PackChargeEnded());
+        assertThat(Building.of(bench.file()).isProven()).isEqualTo(counts);
+    }
+
+    @Test
+    void theChargerIsSetBeforeItStartsAndNeverHigherThanThePackTakes() {
+        Bench bench = built().write(read("7.20", "3.600", "3.601"));
+        refused(bench, new MatchEntry.PackChargeBegun(null, n("1")), "what the charger is set to");
+        refused(bench, new MatchEntry.PackChargeBegun(n("8.5"), n("1")), "would overcharge it");
+        refused(bench, new MatchEntry.PackChargeBegun(n("8.4"), n("1.57")), "too much for a first charge");
+        Bench low = built().write(read("5.90", "2.950", "2.951"));
+        refused(low, new MatchEntry.PackChargeBegun(n("8.4"), n("0.53")), "at most 0.52");
+    }
+
+    /** Nobody charges a built pack that nobody looked at. */
+    @Test
+    void aBuiltPackIsLookedAtBeforeItIsCharged() {
+        MatchEntry.BuiltGroupsMetered metered = read("7.20", "3.600", "3.601");
+        refused(
+                built(),
+                new MatchEntry.BuiltGroupsMetered(Look.NONE, metered.thickness(), metered.voltages()),
+                "Answer at least one");
     }
 
     /** It was looked at when it was built; the first label is its own, a second one is another pack's. */
@@ -353,14 +431,14 @@ class MatchAdmissionTest {
     /** A label cannot wash off what a built pack was isolated for. */
     @Test
     void aLabelDoesNotClearAPackThatGotWarm() {
-        Bench bench = built().write(read("7.20", "3.600", "3.601")).write(new MatchEntry.PackChargeBegun());
+        Bench bench = built().write(read("7.20", "3.600", "3.601")).write(CHARGE);
         bench.write(felt("62")).unasked(new FitEntry.PackOffered(Bench.label("7.4", "8.4")));
         assertThat(bench.file().newPackTier().orElseThrow().result().tier()).isEqualTo(Tier.EVACUATE);
     }
 
     @Test
     void aPackThatGetsWarmInItsFirstChargeIsIsolated() {
-        Bench bench = built().write(read("7.20", "3.600", "3.601")).write(new MatchEntry.PackChargeBegun());
+        Bench bench = built().write(read("7.20", "3.600", "3.601")).write(CHARGE);
         bench.write(felt("62"));
         assertThat(bench.file().worstTier()).isEqualTo(Tier.EVACUATE);
         taken(bench, new MatchEntry.PackChargeEnded());
@@ -385,7 +463,7 @@ class MatchAdmissionTest {
                         new MatchEntry.CellMetered("K" + random.nextInt(4), n("3." + (60 + random.nextInt(30)))),
                         new MatchEntry.CellListed(cell("N" + act, "2600", random.nextBoolean() ? "3.6" : null, false)),
                         found(bench),
-                        new MatchEntry.PackChargeBegun()));
+                        CHARGE));
                 Building.of(bench.file()).steps().forEach(step -> acts.add(done(step, MatchEntry.JoinedBy.TAGS)));
                 Entry chosen = acts.get(random.nextInt(acts.size()));
                 Building.of(bench.file()).next().ifPresent(step -> acts.add(done(step, MatchEntry.JoinedBy.TAGS)));

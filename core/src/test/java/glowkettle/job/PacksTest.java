@@ -20,6 +20,7 @@ import glowkettle.job.prove.ProveEntry;
 import glowkettle.job.prove.Proving;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -109,7 +110,7 @@ class PacksTest {
         Entry off = new OpenEntry.StepDone("off");
         assertThat(bench.refusal(off)).hasValueSatisfying(why -> assertThat(why).contains("Run it down first"));
         assertThat(bench.file().next().what()).contains("Run it down to 25");
-        bench.write(new AssessEntry.ChargeSeen(figure("26")));
+        bench.later(Duration.ofHours(2)).write(new AssessEntry.ChargeSeen(figure("26")));
         assertThat(bench.refusal(off)).isPresent();
         Entry waived = new AssessEntry.RunDownWaived("It goes dark at 26 %.");
         assertThat(bench.refusal(waived)).isPresent();

@@ -5,9 +5,11 @@ import static glowkettle.job.Refusals.taken;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.Tier;
 import glowkettle.cell.Box;
 import glowkettle.cell.Chemistry;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.fit.FitEntry;
 import glowkettle.job.join.GaugeSchool;
 import glowkettle.job.join.JoinChapter;
 import glowkettle.job.join.JoinEntry;
@@ -153,14 +155,57 @@ class TransplantAdmissionTest {
         bench.write(new JoinEntry.FirstChargeEnded());
         assertThat(Transplanting.of(bench.file()).next()).contains(TransplantStep.FIRST_CHARGED);
 
-        bench.write(new JoinEntry.FirstChargeBegun()).later(Duration.ofMinutes(4));
+        bench.write(new JoinEntry.FirstChargeBegun()).later(Duration.ofMinutes(5));
         assertThat(new JoinChapter().calls(bench.file(), HOURS))
                 .extracting(Call::what)
                 .contains("first charge: take its temperature");
-        bench.write(new AssessEntry.WarmthTaken(
-                        new Warmth(figure("24"), figure("21"), false, null, null, null, null, null)))
-                .write(new JoinEntry.FirstChargeEnded());
+        felt(bench, "25").write(new JoinEntry.FirstChargeEnded());
+        assertThat(Transplanting.of(bench.file()).next()).contains(TransplantStep.FIRST_CHARGED);
+
+        charged(bench);
         assertThat(Transplanting.of(bench.file()).next()).isEmpty();
+    }
+
+    private static Bench felt(Bench bench, String surfaceC) {
+        return bench.write(new AssessEntry.WarmthTaken(
+                new Warmth(figure(surfaceC), figure("21"), false, null, null, null, null, null)));
+    }
+
+    private static Bench charged(Bench bench) {
+        bench.write(new JoinEntry.FirstChargeBegun());
+        for (String surfaceC : List.of("25", "24.5", "24")) {
+            felt(bench.later(Duration.ofMinutes(5)), surfaceC);
+        }
+        return bench.write(new JoinEntry.FirstChargeEnded());
+    }
+
+    /** The new cell's warmth is never held against the old pack's: what is felt while it charges is its own. */
+    @Test
+    void noReadingOfOnePackIsHeldAgainstTheOthers() {
+        Bench bench = upTo(TransplantStep.FIRST_CHARGED, GaugeSchool.LEAVE).write(new JoinEntry.FirstChargeBegun());
+        felt(bench.later(Duration.ofMinutes(5)), "31");
+        assertThat(bench.file().oldPackTier().result().tier()).isEqualTo(Tier.CLEAR);
+        assertThat(bench.file().tier().findings())
+                .noneMatch(finding -> finding.rule().startsWith("growing"));
+        assertThat(bench.file().newPackTier().orElseThrow().result().tier()).isEqualTo(Tier.GUARDED);
+    }
+
+    @Test
+    void whatWasBegunOnAPackStandsWhoeverChoosesAnew() {
+        Bench bench = upTo(TransplantStep.BOARD_TAPS_CUT, GaugeSchool.LEAVE);
+        refused(bench, new FitEntry.PackChosen(), "A board is cut");
+        refused(bench, new FitEntry.PackOffered(Bench.label("7.4", "8.4")), "A board is cut");
+        refused(bench, new FitEntry.OldPackReturns(), "A board is cut");
+        assertThat(bench.refusal(new FitEntry.PackChosen(), Role.LEAD)).isEmpty();
+    }
+
+    @Test
+    void noMoreWeldsAreWrittenThanTheTestIsGoodFor() {
+        Bench bench = upTo(TransplantStep.MINUS_WELDED, GaugeSchool.LEAVE);
+        refused(bench, new JoinEntry.Welded(figure("51")), "good for 50 more");
+        bench.write(new JoinEntry.Welded(figure("30")));
+        refused(bench, new JoinEntry.Welded(figure("21")), "good for 20 more");
+        taken(bench, new JoinEntry.Welded(figure("20")));
     }
 
     @Test
@@ -235,7 +280,7 @@ class TransplantAdmissionTest {
     /** What was cut for one cell is not cut for another; what was rewritten stays rewritten. */
     @Test
     void anotherCellIsPreparedAnew() {
-        Bench bench = upTo(TransplantStep.FIRST_CHARGED, GaugeSchool.WRITE);
+        Bench bench = charged(upTo(TransplantStep.FIRST_CHARGED, GaugeSchool.WRITE));
 
         bench.fitted();
         assertThat(Transplanting.of(bench.file()).isPlanned()).isFalse();

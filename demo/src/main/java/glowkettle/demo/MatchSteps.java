@@ -4,6 +4,7 @@ import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.job.Entry;
+import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.match.Building;
 import glowkettle.job.match.MatchAct;
@@ -26,6 +27,7 @@ import java.util.stream.IntStream;
 /** A lamp pack built anew from a box of cells, one thing after the other. */
 final class MatchSteps {
     private static final BigDecimal TWO = BigDecimal.valueOf(2);
+    private static final double[] WARMING = {22, 24, 23.5, 23};
 
     private MatchSteps() {}
 
@@ -40,21 +42,23 @@ final class MatchSteps {
             case SEARCH -> Matching.of(job).asked().map(asked -> matched(asked, job));
             case BUILD -> Building.of(job).next().map(MatchSteps::done);
             case METER, APART -> Optional.of(metered(job));
-            case CHARGE -> Optional.of(new MatchEntry.PackChargeBegun());
-            case STAY ->
-                Optional.of(
-                        Building.of(job).felt().isPresent()
-                                ? new MatchEntry.PackChargeEnded()
-                                : new MatchEntry.BuiltPackFelt(new Warmth(
-                                        new BigDecimal("22"),
-                                        new BigDecimal("21"),
-                                        false,
-                                        null,
-                                        null,
-                                        null,
-                                        null,
-                                        null)));
+            case CHARGE ->
+                Building.of(job)
+                        .charger()
+                        .map(charger -> new MatchEntry.PackChargeBegun(charger.volts(), charger.mostA()));
+            case STAY -> Building.of(job).firstCharge().map(charge -> charged(job, charge));
+            case HOT -> Optional.of(new MatchEntry.PackChargeEnded());
         };
+    }
+
+    /** It warms a little, cools again, and is taken off. */
+    private static MatchEntry charged(JobFile job, FirstCharge charge) {
+        BigDecimal surfaceC = BigDecimal.valueOf(
+                charge.looks().size() < WARMING.length ? WARMING[charge.looks().size()] : WARMING[WARMING.length - 1]);
+        return charge.isSettled(job.limits())
+                ? new MatchEntry.PackChargeEnded()
+                : new MatchEntry.BuiltPackFelt(
+                        new Warmth(surfaceC, new BigDecimal("21"), false, null, null, null, null, null));
     }
 
     private static MatchEntry.BuiltGroupsMetered metered(JobFile job) {

@@ -1,11 +1,16 @@
 package glowkettle.job.assess;
 
 import glowkettle.assess.Tier;
+import glowkettle.finding.Figures;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Whether a pack may be brought down so, and what a lead may decide of it. */
 final class AssessAdmission {
@@ -46,9 +51,39 @@ final class AssessAdmission {
         if (confirmed.step().named() && confirmed.name() == null) {
             return Admission.no("name", "Say who.");
         }
+        if (confirmed.step() == AssessEntry.ColdStep.REMOVER
+                && isSame(confirmed.name(), Assessing.of(job).namedAt(AssessEntry.ColdStep.SECOND_PERSON))) {
+            return Admission.no(
+                    "name",
+                    "%s is the second person, who stays near: somebody else takes it out.".formatted(confirmed.name()));
+        }
         return confirmed.step() == AssessEntry.ColdStep.REMOVER && by != Role.LEAD
                 ? Admission.no("name", "A lead says who takes it out.")
                 : Optional.empty();
+    }
+
+    private static boolean isSame(@Nullable String name, Optional<String> other) {
+        return name != null
+                && other.filter(known -> plain(known).equals(plain(name))).isPresent();
+    }
+
+    private static String plain(String name) {
+        return name.strip().replaceAll("\\s+", " ").toLowerCase(Locale.ROOT);
+    }
+
+    /** Energy, time and power are held against each other: no pack empties within moments under a small load. */
+    static Optional<Refusal> charge(JobFile job, BigDecimal socPercent, Instant now) {
+        return PackHealth.of(job)
+                .lowestBelievable(now)
+                .filter(least -> socPercent.compareTo(least.socPercent()) < 0)
+                .flatMap(least -> Admission.no(
+                        "socPercent",
+                        "%s now and %s %s min ago cannot both be true: %s. Read the charge again."
+                                .formatted(
+                                        Figures.withUnit(socPercent, "%"),
+                                        Figures.withUnit(least.beforePercent(), "%"),
+                                        least.minutes(),
+                                        least.because())));
     }
 
     static Optional<Refusal> runDown(JobFile job, AssessEntry.RunDownChosen chosen) {

@@ -2,6 +2,7 @@ package glowkettle.job.assess;
 
 import glowkettle.assess.Tier;
 import glowkettle.job.Call;
+import glowkettle.job.Danger;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.Traits;
@@ -40,12 +41,14 @@ final class AssessCalls {
                 .isPresent();
         return accounted
                 ? Optional.empty()
-                : Optional.of(Call.danger(read, "Evacuate: nobody has accounted for it", AssessChapter.STAGE));
+                : Optional.of(Call.danger(
+                        read, "Evacuate: nobody has accounted for it", AssessChapter.STAGE, Danger.EVACUATE));
     }
 
     private static Optional<Call> isolated(JobFile job) {
-        return job.tier().result().tier() == Tier.ISOLATE && Assessing.of(job).halted() && !job.isPutAway()
-                ? Optional.of(Call.danger(lastReading(job), "isolated, and in no container", AssessChapter.STAGE))
+        return Assessing.of(job).wantsAContainer()
+                ? Optional.of(Call.danger(
+                        lastReading(job), "isolated, and in no container", AssessChapter.STAGE, Danger.LOOSE))
                 : Optional.empty();
     }
 
@@ -55,7 +58,8 @@ final class AssessCalls {
                 ? job.state()
                         .latestRecorded(AssessEntry.RunDownChosen.class)
                         .flatMap(chosen -> hours.closingAfter(chosen.at()))
-                        .map(at -> Call.danger(at, "still under its load at closing: load off", AssessChapter.STAGE))
+                        .map(at -> Call.danger(
+                                at, "still under its load at closing: load off", AssessChapter.STAGE, Danger.ON))
                 : Optional.empty();
     }
 }

@@ -7,6 +7,7 @@ import static glowkettle.job.Traits.Reads.*;
 import static glowkettle.job.Traits.Signed.*;
 import static glowkettle.job.Traits.Source.*;
 
+import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.Health;
 import glowkettle.assess.Resistance;
 import glowkettle.assess.RunDown;
@@ -27,6 +28,7 @@ import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.arrive.Arriving;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
@@ -83,6 +85,12 @@ public final class AssessChapter implements Chapter<AssessEntry> {
                     Traits.TAPPED,
                     entry -> Spark.HARMLESS,
                     confirmed -> confirmed.step() == AssessEntry.ColdStep.REMOVER ? Firmness.A_LEADS : Firmness.LOOSE),
+            Kind.of(
+                    "cold-step-looked",
+                    AssessEntry.ColdStepLooked.class,
+                    new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
             Kind.of("rejudged", AssessEntry.Rejudged.class, Traits.TAPPED, Spark.HARMLESS, Firmness.A_LEADS),
             Kind.of(
                     "evacuated",
@@ -178,6 +186,8 @@ public final class AssessChapter implements Chapter<AssessEntry> {
             case AssessEntry.TierLowered lowered -> "A lead lowers the tier: " + lowered.reason();
             case AssessEntry.ColdRemovalConfirmed confirmed ->
                 "Cold removal: " + confirmed.step().words() + (confirmed.name() == null ? "" : ": " + confirmed.name());
+            case AssessEntry.ColdStepLooked looked ->
+                "Cold removal, looked: " + (looked.stops() ? "stop" : "no resistance, no smell, no warmth");
             case AssessEntry.Rejudged rejudged ->
                 "Judged by version %s of the shop limits: %s".formatted(rejudged.limitsVersion(), rejudged.reason());
             case AssessEntry.Evacuated evacuated -> "Evacuated: " + evacuated.account();
@@ -199,14 +209,18 @@ public final class AssessChapter implements Chapter<AssessEntry> {
                         read.reading().cellV()));
             case AssessEntry.WindowCounted ignored -> Optional.empty();
             case AssessEntry.RunTimed ignored -> Optional.empty();
-            case AssessEntry.ResistanceMeasured ignored -> Optional.of(new Told.CurrentPulse());
+            case AssessEntry.ResistanceMeasured ignored -> Optional.of(new Told.CurrentPulse(Told.Whose.AT_HAND));
             case AssessEntry.RunDownChosen chosen -> Optional.of(runDown(chosen, limits));
             case AssessEntry.RunDownWaived ignored -> Optional.empty();
             case AssessEntry.ChargeSeen seen ->
-                aboveTarget(seen.socPercent(), limits) ? Optional.empty() : Optional.of(new Told.CurrentOff(null));
+                aboveTarget(seen.socPercent(), limits)
+                        ? Optional.empty()
+                        : Optional.of(new Told.CurrentOff(Told.Whose.OLD, null));
             case AssessEntry.LeadContinued ignored -> Optional.empty();
             case AssessEntry.TierLowered ignored -> Optional.of(new Told.Lowered());
             case AssessEntry.ColdRemovalConfirmed ignored -> Optional.empty();
+            case AssessEntry.ColdStepLooked looked ->
+                looked.smell() ? Optional.of(new Told.Seen(Told.Whose.OLD, Look.SMELLS)) : Optional.empty();
             case AssessEntry.Rejudged ignored -> Optional.empty();
             case AssessEntry.Evacuated ignored -> Optional.empty();
         };
@@ -234,14 +248,28 @@ public final class AssessChapter implements Chapter<AssessEntry> {
                 Admission.answerable("run.", () -> TimedRun.read(timed.run(), job.limits()));
             case AssessEntry.ResistanceMeasured measured ->
                 Admission.answerable("step.", () -> Resistance.of(measured.step(), job.limits()));
-            case AssessEntry.RunDownChosen chosen -> AssessAdmission.runDown(job, chosen);
+            case AssessEntry.RunDownChosen chosen ->
+                AssessAdmission.runDown(job, chosen).or(() -> AssessAdmission.charge(job, chosen.socPercent(), now));
             case AssessEntry.RunDownWaived ignored -> AssessAdmission.waived(job, author.role());
-            case AssessEntry.ChargeSeen ignored -> Optional.empty();
+            case AssessEntry.ChargeSeen seen -> AssessAdmission.charge(job, seen.socPercent(), now);
             case AssessEntry.LeadContinued ignored -> AssessAdmission.leadContinues(job, author.role());
             case AssessEntry.TierLowered ignored -> AssessAdmission.lowered(job, author.role());
             case AssessEntry.ColdRemovalConfirmed confirmed -> AssessAdmission.cold(job, confirmed, author.role());
+            case AssessEntry.ColdStepLooked ignored ->
+                Assessing.of(job).isColdRemoval()
+                        ? Optional.empty()
+                        : Admission.no("", "No cold removal is under way; take the reading at Assess.");
             case AssessEntry.Rejudged rejudged -> AssessAdmission.rejudged(job, rejudged, author.role());
             case AssessEntry.Evacuated ignored -> Optional.empty();
+        };
+    }
+
+    /** No power, no charge, no heat, no force on an isolated pack, whoever asks and wherever it stands. */
+    @Override
+    public Optional<Refusal> bars(JobFile job, Spark spark, Instant now) {
+        return switch (spark) {
+            case KINDLES, WELDS -> Assessing.unlessHalted(job);
+            case HARMLESS -> Optional.empty();
         };
     }
 
@@ -251,18 +279,22 @@ public final class AssessChapter implements Chapter<AssessEntry> {
         if (job.tier().result().tier() == Tier.EVACUATE) {
             return Optional.of(new NextThing(STAGE, "Evacuate: hands off, everybody out", true));
         }
-        if (assessing.halted()) {
-            return Optional.of(
-                    job.isPutAway()
-                            ? new NextThing(STAGE, "Isolated: a lead decides how it goes on", true)
-                            : NextThing.of(STAGE, "Isolate it: into container, then the watch"));
+        if (assessing.wantsAContainer()) {
+            return Optional.of(NextThing.of(STAGE, "Isolate it: into container, then the watch"));
         }
-        return assessing
-                .coldRemovalNext()
-                .map(step -> "Cold removal: " + step.words())
-                .or(() -> job.isClosingUp()
-                        ? Optional.empty()
-                        : assessing.readingsToTake().stream().findFirst())
+        if (assessing.halted()) {
+            // Whoever declined is not opened: what becomes of it is settled with the owner.
+            return Arriving.of(job).isDeclined() && !job.liftedOut()
+                    ? Optional.empty()
+                    : Optional.of(new NextThing(STAGE, "Isolated: a lead decides how it goes on", true));
+        }
+        Optional<String> reading = job.isClosingUp()
+                ? Optional.empty()
+                : assessing.readingsToTake().stream().findFirst();
+        return reading.or(() -> assessing.coldRemovalNext().map(step -> "Cold removal: " + step.words()))
+                .or(() -> assessing.owesAColdLook()
+                        ? Optional.of("Cold removal: look, smell and feel before the next step")
+                        : Optional.empty())
                 .map(what -> NextThing.of(STAGE, what));
     }
 
@@ -273,8 +305,8 @@ public final class AssessChapter implements Chapter<AssessEntry> {
 
     private static Told runDown(AssessEntry.RunDownChosen chosen, ShopLimits limits) {
         return chosen.school() == RunDown.School.RUN_DOWN_FIRST && aboveTarget(chosen.socPercent(), limits)
-                ? new Told.CurrentOn(null)
-                : new Told.CurrentOff(null);
+                ? new Told.CurrentOn(Told.Whose.OLD, null)
+                : new Told.CurrentOff(Told.Whose.OLD, null);
     }
 
     private static boolean aboveTarget(BigDecimal socPercent, ShopLimits limits) {

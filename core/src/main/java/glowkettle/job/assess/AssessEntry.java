@@ -76,6 +76,16 @@ public sealed interface AssessEntry extends Entry {
             @Says("Confirmed") ColdStep step,
             @Says(value = "Who", longest = 80) @Nullable String name) implements AssessEntry {}
 
+    /** Between two steps of a cold removal: any of it stops it, and the whole device is isolated. */
+    record ColdStepLooked(
+            @Says("Resistance") Boolean resistance,
+            @Says("Smell") Boolean smell,
+            @Says("Warmth") Boolean warmth) implements AssessEntry {
+        public boolean stops() {
+            return resistance || smell || warmth;
+        }
+    }
+
     /** What stands ready before an isolated pack is taken out cold, in order. Source: handbook, Assess, Cards. */
     enum ColdStep implements Worded {
         OFF("Off and unplugged; no run-down, no charge, no heat", false),

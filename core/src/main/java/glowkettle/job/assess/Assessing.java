@@ -16,6 +16,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Moment;
 import glowkettle.job.Recorded;
+import glowkettle.job.Told;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.limits.Limit;
 import java.util.List;
@@ -41,7 +42,18 @@ public final class Assessing {
     /** Isolated or worse, and no lead has taken it on as it is now: what came after a lead's word was not in it. */
     public boolean halted() {
         Tier now = job.tier().result().tier();
-        return now == Tier.EVACUATE || now == Tier.ISOLATE && !takenOn();
+        return now == Tier.EVACUATE || now == Tier.ISOLATE && (!takenOn() || stoppedCold());
+    }
+
+    /**
+     * An isolated pack that lies in nothing: in a hand it goes into a container before anything else is read of it, whoever
+     * took it out; in its device, unless a lead goes on with it.
+     */
+    public boolean wantsAContainer() {
+        boolean here = job.liftedOut() ? !job.oldPackIsAway() : halted() && !job.isPutAway();
+        return job.tier().result().tier() == Tier.ISOLATE
+                && here
+                && (!job.liftedOut() || job.oldPackTier().result().tier() == Tier.ISOLATE);
     }
 
     /** How often a lead went on with it. */
@@ -73,22 +85,72 @@ public final class Assessing {
         return job.tier().result().tier() == Tier.ISOLATE && !halted() && !job.liftedOut();
     }
 
-    /** What has to be confirmed next before a cold removal goes on; empty when everything is, or none is under way. */
+    /**
+     * What has to be confirmed next before a cold removal goes on; empty when everything is, or none is under way. What was
+     * confirmed stays when a reading follows, until the pack was put away or the room was cleared.
+     */
     public Optional<AssessEntry.ColdStep> coldRemovalNext() {
         if (!isColdRemoval()) {
             return Optional.empty();
         }
-        long since = state.latestRecorded(AssessEntry.LeadContinued.class)
-                .map(Recorded::seq)
-                .orElse(0L);
-        Set<AssessEntry.ColdStep> confirmed = state.counting().stream()
-                .filter(recorded -> recorded.seq() > since)
-                .filter(recorded -> recorded.entry() instanceof AssessEntry.ColdRemovalConfirmed)
-                .map(recorded -> ((AssessEntry.ColdRemovalConfirmed) recorded.entry()).step())
-                .collect(Collectors.toSet());
+        Set<AssessEntry.ColdStep> confirmed =
+                coldConfirmations().map(AssessEntry.ColdRemovalConfirmed::step).collect(Collectors.toSet());
         return Stream.of(AssessEntry.ColdStep.values())
                 .filter(step -> !confirmed.contains(step))
                 .findFirst();
+    }
+
+    private Stream<AssessEntry.ColdRemovalConfirmed> coldConfirmations() {
+        long since = state.counting().stream()
+                .filter(recorded -> recorded.entry() instanceof AssessEntry.Evacuated
+                        || job.chapters()
+                                .tells(recorded.entry(), job.model(), job.limits())
+                                .filter(Told.PutAway.class::isInstance)
+                                .isPresent())
+                .mapToLong(Recorded::seq)
+                .max()
+                .orElse(0);
+        return state.counting().stream()
+                .filter(recorded -> recorded.seq() > since)
+                .map(Recorded::entry)
+                .filter(AssessEntry.ColdRemovalConfirmed.class::isInstance)
+                .map(AssessEntry.ColdRemovalConfirmed.class::cast);
+    }
+
+    /** Who was named at another step of the cold removal. */
+    Optional<String> namedAt(AssessEntry.ColdStep step) {
+        return coldConfirmations()
+                .filter(confirmed -> confirmed.step() == step)
+                .flatMap(confirmed -> Stream.ofNullable(confirmed.name()))
+                .reduce((earlier, later) -> later);
+    }
+
+    /** Resistance, smell or warmth at a step stops a cold removal until a lead goes on with it anew. */
+    private boolean stoppedCold() {
+        return !job.liftedOut()
+                && state.counting().stream()
+                        .map(Recorded::entry)
+                        .filter(entry -> entry instanceof AssessEntry.LeadContinued
+                                || entry instanceof AssessEntry.ColdStepLooked)
+                        .reduce((earlier, later) -> later)
+                        .filter(last -> last instanceof AssessEntry.ColdStepLooked looked && looked.stops())
+                        .isPresent();
+    }
+
+    /** Between two steps of a cold removal somebody looks, smells and feels; empty where nobody has to now. */
+    public boolean owesAColdLook() {
+        if (!isColdRemoval() || coldRemovalNext().isPresent()) {
+            return false;
+        }
+        for (Recorded recorded : state.counting().reversed()) {
+            if (recorded.entry() instanceof AssessEntry.ColdStepLooked) {
+                return false;
+            }
+            if (job.chapters().isAStepIn(recorded.entry())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public Optional<AssessEntry.GaugeRead> gauge(Moment moment) {
@@ -159,9 +221,11 @@ public final class Assessing {
                 .orElse(Arriving.of(state).limitsVersion());
     }
 
-    /** Somebody felt or read how warm a pack is. */
-    public static boolean isWarmth(Recorded recorded) {
-        return recorded.entry() instanceof AssessEntry.WarmthTaken;
+    /** How warm somebody felt or read a pack to be; empty where an entry says something else. */
+    public static Optional<Warmth> warmth(Recorded recorded) {
+        return recorded.entry() instanceof AssessEntry.WarmthTaken taken
+                ? Optional.of(taken.warmth())
+                : Optional.empty();
     }
 
     /** While it is isolated, nothing goes on. */

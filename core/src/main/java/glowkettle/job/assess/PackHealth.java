@@ -11,6 +11,7 @@ import glowkettle.assess.Swelling;
 import glowkettle.assess.TimedRun;
 import glowkettle.cell.Chemistry;
 import glowkettle.cell.OpenCircuitCurve;
+import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
@@ -215,6 +216,46 @@ public final class PackHealth {
                                 .doubleValue()
                         / planned.hours().doubleValue();
         return RunDownProgress.of(seen, pace, limits.of(Limit.RUN_DOWN_TARGET_PERCENT), now);
+    }
+
+    /**
+     * The lowest charge that can be shown by now.
+     *
+     * @param beforePercent what was shown before, so many minutes ago
+     */
+    record Lowest(BigDecimal socPercent, BigDecimal beforePercent, long minutes, String because) {}
+
+    /** By the load that was chosen, with as much again for what the device draws itself; empty before anything was shown. */
+    Optional<Lowest> lowestBelievable(Instant now) {
+        Recorded last = state.counting().stream()
+                .filter(recorded -> recorded.entry() instanceof AssessEntry.ChargeSeen
+                        || recorded.entry() instanceof AssessEntry.RunDownChosen)
+                .reduce((earlier, later) -> later)
+                .orElse(null);
+        if (last == null) {
+            return Optional.empty();
+        }
+        BigDecimal before = last.entry() instanceof AssessEntry.ChargeSeen seen
+                ? seen.socPercent()
+                : ((AssessEntry.RunDownChosen) last.entry()).socPercent();
+        double hours = Math.max(0, Duration.between(last.at(), now).toMillis()) / 3_600_000.0;
+        Optional<BigDecimal> loadW = runDownChosen().flatMap(chosen -> Optional.ofNullable(chosen.loadW()));
+        double wh = pack.ratings().energyWh().doubleValue();
+        double fastest = limits.number(Limit.RUN_DOWN_MOST_C) * 100;
+        double perHour = loadW.map(watts ->
+                        Math.min(fastest, watts.doubleValue() * limits.number(Limit.RUN_DOWN_MOST_FACTOR) / wh * 100))
+                .orElse(fastest);
+        double least = before.doubleValue() - limits.number(Limit.SOC_SHOWN_PERCENT) - perHour * hours;
+        return Optional.of(new Lowest(
+                Figures.round(Math.max(0, least), 1),
+                before,
+                Math.round(hours * 60),
+                loadW.map(watts -> "a load of %s takes at most %s of %s in that time"
+                                .formatted(
+                                        Figures.withUnit(watts, "W"),
+                                        Figures.withUnit(Figures.round(perHour * hours, 1), "%"),
+                                        Figures.energy(pack.ratings().energyWh())))
+                        .orElse("no device empties its pack so fast")));
     }
 
     /**

@@ -14,6 +14,7 @@ import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.WayBackAdmission;
 import glowkettle.library.DeviceModel;
@@ -28,7 +29,12 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
     public static final Stage STAGE = new Stage("Calibrate", "calibrate");
 
     private static final List<Kind<? extends CalibrateEntry>> KINDS = List.of(
-            Kind.of("cycle-event", CalibrateEntry.CycleEvent.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE),
+            new Kind<>(
+                    "cycle-event",
+                    CalibrateEntry.CycleEvent.class,
+                    Traits.TAPPED,
+                    event -> event.step().spark(),
+                    event -> Firmness.LOOSE),
             Kind.of("cycle-mishap", CalibrateEntry.CycleMishap.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("cycle-repeated", CalibrateEntry.CycleRepeated.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE),
             Kind.of(
@@ -79,7 +85,7 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
     public Optional<Refusal> refuse(JobFile job, CalibrateEntry entry, Author author, Instant now) {
         return switch (entry) {
             case CalibrateEntry.CycleEvent event -> CycleAdmission.event(job, event, now);
-            case CalibrateEntry.CycleMishap ignored -> Optional.empty();
+            case CalibrateEntry.CycleMishap mishap -> CycleAdmission.mishap(job, mishap.mishap());
             case CalibrateEntry.CycleRepeated ignored ->
                 SoakCycle.of(job).verdict().result().standing() == SoakVerdict.Standing.REPEAT
                         ? Optional.empty()
@@ -102,15 +108,22 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
     }
 
     @Override
+    public Optional<NextThing> offFirst(JobFile job) {
+        return Assessing.of(job).halted() && SoakCycle.of(job).isOnItsCharger()
+                ? Optional.of(NextThing.of(STAGE, "Unplug it"))
+                : Optional.empty();
+    }
+
+    @Override
     public List<Call> calls(JobFile job, OpeningHours hours) {
         return SoakCalls.of(job, hours);
     }
 
     private static Told current(CalibrateEntry.CycleEvent event) {
         return switch (event.step()) {
-            case SHUT_DOWN_SEEN, LAST_CHARGE_ENDED -> new Told.CurrentOff(event.happened());
+            case SHUT_DOWN_SEEN, LAST_CHARGE_ENDED -> new Told.CurrentOff(Told.Whose.AT_HAND, event.happened());
             case CHARGE_STARTED, FULL_SEEN, RUN_DOWN_STARTED, LAST_CHARGE_STARTED ->
-                new Told.CurrentOn(event.happened());
+                new Told.CurrentOn(Told.Whose.AT_HAND, event.happened());
         };
     }
 

@@ -4,6 +4,7 @@ import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Says;
 import glowkettle.finding.Worded;
 import glowkettle.job.Entry;
+import glowkettle.job.Spark;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -46,6 +47,14 @@ public sealed interface CalibrateEntry extends Entry {
         @Override
         public String words() {
             return words;
+        }
+
+        /** Plugging in, and drawing current, sparks; what is only seen, or ends it, does not. */
+        Spark spark() {
+            return switch (this) {
+                case CHARGE_STARTED, RUN_DOWN_STARTED, LAST_CHARGE_STARTED -> Spark.KINDLES;
+                case FULL_SEEN, SHUT_DOWN_SEEN, LAST_CHARGE_ENDED -> Spark.HARMLESS;
+            };
         }
     }
 }

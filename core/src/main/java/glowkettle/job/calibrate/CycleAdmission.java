@@ -1,5 +1,6 @@
 package glowkettle.job.calibrate;
 
+import glowkettle.calibrate.Progress;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Figures;
 import glowkettle.job.Admission;
@@ -29,6 +30,19 @@ final class CycleAdmission {
                         : Optional.empty())
                 .or(() -> when(job, event, now))
                 .or(() -> order(job, event));
+    }
+
+    /** Nothing goes wrong with what has not begun. */
+    static Optional<Refusal> mishap(JobFile job, SoakVerdict.Mishap mishap) {
+        Progress cycle = SoakCycle.of(job).progress();
+        Instant begun = switch (mishap) {
+            case CHARGE_INTERRUPTED -> cycle.chargeStarted();
+            case SLEPT, PLUGGED_IN_EARLY -> cycle.runDownStarted();
+            case LAST_CHARGE_INTERRUPTED, LAST_CHARGE_BREAK -> cycle.lastChargeStarted();
+        };
+        return begun == null
+                ? Admission.no("mishap", "Nobody has begun that yet: write what was plugged in, and when, first.")
+                : Optional.empty();
     }
 
     private static Optional<Refusal> when(JobFile job, CalibrateEntry.CycleEvent event, Instant now) {

@@ -5,6 +5,7 @@ import glowkettle.calibrate.Progress;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.job.Attention;
 import glowkettle.job.Call;
+import glowkettle.job.Danger;
 import glowkettle.job.JobFile;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
@@ -36,7 +37,8 @@ final class SoakCalls {
     private static Optional<Call> charging(@Nullable Instant since, OpeningHours hours) {
         return Optional.ofNullable(since)
                 .flatMap(hours::closingAfter)
-                .map(at -> Call.danger(at, "still on its charger at closing: unplug it", CalibrateChapter.STAGE));
+                .map(at -> Call.danger(
+                        at, "still on its charger at closing: unplug it", CalibrateChapter.STAGE, Danger.ON));
     }
 
     /** The hands that a running cycle still needs. */

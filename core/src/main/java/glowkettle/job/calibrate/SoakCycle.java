@@ -69,6 +69,14 @@ public final class SoakCycle {
         return SoakVerdict.judge(new SoakVerdict.Log(seen, log.mishaps(), null, false, null, reckoned), limits);
     }
 
+    /** Plugged in, for its first charge or its last. */
+    boolean isOnItsCharger() {
+        Progress cycle = progress();
+        return !leftOut()
+                && (cycle.chargeStarted() != null && cycle.runDownStarted() == null
+                        || cycle.lastChargeStarted() != null && cycle.lastChargeEnded() == null);
+    }
+
     public boolean leftOut() {
         return state.latest(CalibrateEntry.CycleLeftOut.class).isPresent();
     }

@@ -11,6 +11,7 @@ import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
+import glowkettle.job.Role;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.EmptyReading;
 import glowkettle.job.assess.ReadingAdmission;
@@ -91,7 +92,7 @@ final class FitAdmission {
                 .or(() -> ReadingAdmission.voltage(seen.voltage(), "voltage.", job.limits()));
     }
 
-    static Optional<Refusal> chosen(JobFile job, FitEntry.PackChosen chosen) {
+    static Optional<Refusal> chosen(JobFile job, FitEntry.PackChosen chosen, Role by) {
         if (!job.liftedOut()) {
             return Admission.no("", "The old pack is still in the device: take it out first.");
         }
@@ -103,6 +104,7 @@ final class FitAdmission {
             return Admission.no("offer", "Another pack has been read since; look at it, then choose.");
         }
         return wayBackBegun(job)
+                .or(() -> bound(job, by))
                 .or(() -> beingBuilt(job))
                 .or(() -> new PackPromise(job).good())
                 // Something may have been read of it since it came out of its box.
@@ -138,8 +140,14 @@ final class FitAdmission {
                         "pack.bayThicknessMm", "The bay is smaller than the pack that lay in it; measure both again.");
     }
 
-    static Optional<Refusal> oldPackReturns(JobFile job) {
+    /** What was begun on a pack stands until it is ended, whoever chooses anew; a lead may give it up. */
+    static Optional<Refusal> bound(JobFile job, Role by) {
+        return by == Role.LEAD ? Optional.empty() : job.chapters().binds(job);
+    }
+
+    static Optional<Refusal> oldPackReturns(JobFile job, Role by) {
         return wayBackBegun(job)
+                .or(() -> bound(job, by))
                 .or(() -> fitForReturn(job))
                 .or(() -> Isolating.of(job)
                         .liesIn()

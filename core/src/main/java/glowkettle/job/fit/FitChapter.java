@@ -147,11 +147,13 @@ public final class FitChapter implements Chapter<FitEntry> {
             case FitEntry.LifePlanned ignored -> Optional.empty();
             case FitEntry.CoinCellSettled coin -> FitAdmission.coinCell(job, coin);
             case FitEntry.PackOffered offered ->
-                FitAdmission.wayBackBegun(job).or(() -> FitAdmission.offered(job, offered));
+                FitAdmission.wayBackBegun(job)
+                        .or(() -> FitAdmission.bound(job, author.role()))
+                        .or(() -> FitAdmission.offered(job, offered));
             case FitEntry.NewPackSeen seen -> FitAdmission.newPack(job, seen);
-            case FitEntry.PackChosen chosen -> FitAdmission.chosen(job, chosen);
+            case FitEntry.PackChosen chosen -> FitAdmission.chosen(job, chosen, author.role());
             case FitEntry.NewLeadsMeasured ignored -> Admission.no("", "Leads are told apart at Join.");
-            case FitEntry.OldPackReturns ignored -> FitAdmission.oldPackReturns(job);
+            case FitEntry.OldPackReturns ignored -> FitAdmission.oldPackReturns(job, author.role());
         };
     }
 

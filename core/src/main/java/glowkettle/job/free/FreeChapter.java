@@ -17,6 +17,7 @@ import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Call;
 import glowkettle.job.Chapter;
+import glowkettle.job.Danger;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
@@ -231,16 +232,30 @@ public final class FreeChapter implements Chapter<FreeEntry> {
         return Optional.empty();
     }
 
+    /** Heat that is on too long, or on an isolated pack, goes off before anything is carried anywhere. */
+    @Override
+    public Optional<NextThing> offFirst(JobFile job) {
+        boolean tooLong = Assessing.of(job).halted()
+                || Overheating.of(job).overruns().stream().anyMatch(Overrun::isOn);
+        return Freeing.of(job).isHeating() && tooLong
+                ? Optional.of(NextThing.of(STAGE, "Heat off, and the device off the heat"))
+                : Optional.empty();
+    }
+
     @Override
     public List<Call> calls(JobFile job, OpeningHours hours) {
-        return BenchClocks.of(job).stream()
-                .map(clock -> new Call(
+        return BenchClocks.of(job).stream().map(FreeChapter::call).toList();
+    }
+
+    private static Call call(BenchClocks.Clock clock) {
+        return clock.kind() == BenchClocks.Kind.LIFT_OFF
+                ? Call.danger(clock.at(), clock.what(), STAGE, Danger.ON)
+                : new Call(
                         clock.at(),
                         clock.kind().attention(),
                         clock.what(),
                         STAGE,
-                        clock.kind().needsHands()))
-                .toList();
+                        clock.kind().needsHands());
     }
 
     @Override

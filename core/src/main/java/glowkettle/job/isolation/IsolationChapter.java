@@ -13,6 +13,7 @@ import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Call;
 import glowkettle.job.Chapter;
+import glowkettle.job.Danger;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
@@ -140,7 +141,8 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
                     ? Optional.of(Call.danger(
                             look.at(),
                             "the stored pack was found " + (changed ? "changed" : "warm"),
-                            AssessChapter.STAGE))
+                            AssessChapter.STAGE,
+                            Danger.CHANGED))
                     : Optional.empty();
         });
     }

@@ -33,7 +33,11 @@ final class JoinAdmission {
     }
 
     static Optional<Refusal> listed(JobFile job, JoinEntry.LeadsListed listed) {
-        return leadsAtHand(job).or(() -> found(job, listed, List.of()));
+        return leadsAtHand(job)
+                .or(() -> Joining.of(job).isSoldered()
+                        ? Admission.no("", "A lead is soldered: what they are was told apart before.")
+                        : Optional.empty())
+                .or(() -> found(job, listed, List.of()));
     }
 
     static Optional<Refusal> metered(JobFile job, JoinEntry.LeadMetered metered) {
@@ -43,7 +47,7 @@ final class JoinAdmission {
         }
         return packAtHand(job)
                 .or(() -> alone(job, listed.get(), metered))
-                .or(() -> isBegun(job)
+                .or(() -> Joining.of(job).isSoldered()
                         ? Admission.no("", "A lead is soldered: what is measured now is measured through the board.")
                         : Optional.empty());
     }
@@ -77,13 +81,6 @@ final class JoinAdmission {
             case "roles" -> "taps";
             default -> field.startsWith("readings") ? "reading.value" : field;
         };
-    }
-
-    private static boolean isBegun(JobFile job) {
-        Joining joining = Joining.of(job);
-        return joining.inOrder().stream()
-                .map(joined -> joining.phase(String.valueOf(joined.pad())))
-                .anyMatch(phase -> phase == Joining.Phase.TUG || phase == Joining.Phase.JOINED);
     }
 
     static Optional<Refusal> splices(JobFile job, JoinEntry.SplicesPlanned planned) {

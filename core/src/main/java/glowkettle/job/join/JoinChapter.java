@@ -6,16 +6,16 @@ import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Attention;
 import glowkettle.job.Call;
 import glowkettle.job.Chapter;
+import glowkettle.job.Danger;
 import glowkettle.job.Firmness;
-import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
 import glowkettle.job.NextThing;
-import glowkettle.job.Recorded;
 import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.fit.Fitting;
 import glowkettle.join.LeadFinder;
 import glowkettle.library.DeviceModel;
@@ -114,8 +114,8 @@ public final class JoinChapter implements Chapter<JoinEntry> {
     @Override
     public Optional<Told> tells(JoinEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
-            case JoinEntry.FirstChargeBegun ignored -> Optional.of(new Told.CurrentOn(null));
-            case JoinEntry.FirstChargeEnded ignored -> Optional.of(new Told.CurrentOff(null));
+            case JoinEntry.FirstChargeBegun ignored -> Optional.of(new Told.CurrentOn(Told.Whose.NEW, null));
+            case JoinEntry.FirstChargeEnded ignored -> Optional.of(new Told.CurrentOff(Told.Whose.NEW, null));
             case JoinEntry.LeadsListed ignored -> Optional.empty();
             case JoinEntry.LeadMetered ignored -> Optional.empty();
             case JoinEntry.SplicesPlanned ignored -> Optional.empty();
@@ -154,7 +154,7 @@ public final class JoinChapter implements Chapter<JoinEntry> {
             case JoinEntry.StripRead ignored -> Optional.empty();
             case JoinEntry.WelderSet set -> TransplantAdmission.welder(job, set);
             case JoinEntry.WeldTried tried -> TransplantAdmission.tried(job, tried.trial());
-            case JoinEntry.Welded ignored -> TransplantAdmission.welded(job);
+            case JoinEntry.Welded welded -> TransplantAdmission.welded(job, welded);
             case JoinEntry.TransplantPlanned planned -> TransplantAdmission.planned(job, planned);
             case JoinEntry.TransplantStepDone done -> TransplantAdmission.step(job, done.step());
             case JoinEntry.FoldedMeasured folded -> TransplantAdmission.folded(job, folded);
@@ -167,6 +167,32 @@ public final class JoinChapter implements Chapter<JoinEntry> {
             case JoinEntry.FirstChargeBegun ignored -> TransplantAdmission.chargeBegun(job);
             case JoinEntry.FirstChargeEnded ignored -> TransplantAdmission.chargeEnded(job);
         };
+    }
+
+    /** What is hot or under current goes off before anything else. */
+    @Override
+    public Optional<NextThing> offFirst(JobFile job) {
+        boolean hot = Transplanting.of(job)
+                .firstCharge()
+                .filter(charge -> charge.isOn()
+                        && (Assessing.of(job).halted()
+                                || charge.hot(job.limits()).isPresent()))
+                .isPresent();
+        return hot
+                ? Optional.of(NextThing.of(STAGE, "Charger off, and out of the room's way"))
+                : Welding.of(job).isIronOn() && Assessing.of(job).halted()
+                        ? Optional.of(NextThing.of(STAGE, "Lift the iron off the tag"))
+                        : Optional.empty();
+    }
+
+    /** What was begun on a pack stands until it is ended. */
+    @Override
+    public Optional<Refusal> binds(JobFile job) {
+        return Transplanting.of(job).isHalfMoved()
+                ? Admission.no("", "A board is cut and its move not ended: finish it, or a lead chooses another cell.")
+                : Joining.of(job).isSoldered() && !Joining.of(job).isJoined()
+                        ? Admission.no("", "A lead of this pack is soldered: join them all, or a lead chooses another.")
+                        : Optional.empty();
     }
 
     /** Whoever welds, wherever that is, does it at a level that holds. */
@@ -246,17 +272,15 @@ public final class JoinChapter implements Chapter<JoinEntry> {
     public List<Call> calls(JobFile job, OpeningHours hours) {
         List<Call> calls = new ArrayList<>();
         Welding welding = Welding.of(job);
-        welding.liftBy().ifPresent(at -> calls.add(Call.danger(at, "iron still on the tag: lift it", STAGE)));
+        welding.liftBy()
+                .ifPresent(at -> calls.add(Call.danger(at, "iron still on the tag: lift it", STAGE, Danger.ON)));
         welding.nextJointAt()
                 .filter(at -> at.isAfter(job.now()))
                 .ifPresent(at -> calls.add(new Call(at, Attention.WORK, "next joint may be made", STAGE, false)));
-        FirstCharge.calls(
-                        Transplanting.of(job).chargingSince(),
-                        Transplanting.of(job).lookedLast().map(Recorded::at),
-                        job,
-                        hours,
-                        STAGE)
-                .forEach(calls::add);
+        Transplanting.of(job)
+                .firstCharge()
+                .map(charge -> charge.calls(job.limits(), hours, STAGE))
+                .ifPresent(calls::addAll);
         return calls;
     }
 }

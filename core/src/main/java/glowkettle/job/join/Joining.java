@@ -240,6 +240,13 @@ public final class Joining {
                 .findFirst();
     }
 
+    /** One lead at least is soldered: what is measured now is measured through the board. */
+    public boolean isSoldered() {
+        return inOrder().stream()
+                .map(joined -> phase(String.valueOf(joined.pad())))
+                .anyMatch(phase -> phase == Phase.TUG || phase == Phase.JOINED);
+    }
+
     /** One lead at least was taken in hand, and not all of them hold. */
     boolean isUnderWay() {
         Phase first = firstPhase();

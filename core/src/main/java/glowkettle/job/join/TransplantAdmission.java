@@ -227,10 +227,17 @@ final class TransplantAdmission {
                 : Assessing.unlessHalted(job);
     }
 
-    static Optional<Refusal> welded(JobFile job) {
-        return Welding.of(job).isProven()
-                ? JoinAdmission.packAtHand(job)
-                : Admission.no("", "No level is proven, or it has to be tested again: pull trial welds first.");
+    static Optional<Refusal> welded(JobFile job, JoinEntry.Welded welded) {
+        if (!Welding.of(job).isProven()) {
+            return Admission.no("", "No level is proven, or it has to be tested again: pull trial welds first.");
+        }
+        BigDecimal left = Welding.of(job).weldsLeft();
+        return welded.welds().compareTo(left) > 0
+                ? Admission.no(
+                        "welds",
+                        "%s welds; the test is good for %s more. Pull trial welds again in between."
+                                .formatted(welded.welds(), left))
+                : JoinAdmission.packAtHand(job);
     }
 
     static Optional<Refusal> jointBegun(JobFile job, JoinEntry.JointBegun begun, Instant now) {

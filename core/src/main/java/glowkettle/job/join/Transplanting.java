@@ -3,6 +3,8 @@ package glowkettle.job.join;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
 import glowkettle.job.Entry;
+import glowkettle.job.Firmness;
+import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.assess.Assessing;
@@ -10,7 +12,6 @@ import glowkettle.job.fit.Fitting;
 import glowkettle.join.GaugeData;
 import glowkettle.join.Transplant;
 import java.math.BigDecimal;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -83,7 +84,10 @@ public final class Transplanting {
             case METERED -> latest(JoinEntry.BoardMetered.class).isPresent();
             case SCHOOL_CHOSEN -> school().isPresent();
             case GAUGE_SETTLED -> isSettled();
-            case FIRST_CHARGED -> !isCharging() && isFeltWhileCharged();
+            case FIRST_CHARGED ->
+                firstCharge()
+                        .filter(charge -> charge.flaw(job.limits()).isEmpty())
+                        .isPresent();
         };
     }
 
@@ -158,45 +162,33 @@ public final class Transplanting {
     }
 
     public boolean isCharging() {
-        return chargingSince().isPresent();
+        return firstCharge().filter(FirstCharge::isOn).isPresent();
     }
 
-    Optional<Instant> chargingSince() {
-        long ended = seq(JoinEntry.FirstChargeEnded.class);
-        return job.state()
-                .latestRecorded(JoinEntry.FirstChargeBegun.class)
-                .filter(begun -> begun.seq() > ended)
-                .map(Recorded::at);
+    /** The newest attempt at a first charge of this cell under its old board. */
+    public Optional<FirstCharge> firstCharge() {
+        FirstCharge.Fold fold = new FirstCharge.Fold();
+        sinceChosen().forEach(recorded -> {
+            if (recorded.entry() instanceof JoinEntry.FirstChargeBegun) {
+                fold.begun(recorded.at());
+            } else if (recorded.entry() instanceof JoinEntry.FirstChargeEnded) {
+                fold.ended(recorded.at());
+            } else {
+                Assessing.warmth(recorded).ifPresent(felt -> fold.felt(recorded.at(), felt, job.lastAmbientC()));
+            }
+        });
+        return fold.newest();
+    }
+
+    /** Something of board or cell is cut, and the move has not come to its end. */
+    boolean isHalfMoved() {
+        boolean cut = steps().stream().anyMatch(step -> step.firmness() == Firmness.DONE && isTapped(step));
+        return cut && next().isPresent();
     }
 
     /** Of the newest; nothing comes before everything. */
     private long seq(Class<? extends JoinEntry> kind) {
         return job.state().latestRecorded(kind).map(Recorded::seq).orElse(0L);
-    }
-
-    /** When the pack that charges was felt last, or its charge began. */
-    public Optional<Recorded> lookedLast() {
-        return isCharging()
-                ? job.state().counting().stream()
-                        .filter(recorded ->
-                                recorded.entry() instanceof JoinEntry.FirstChargeBegun || Assessing.isWarmth(recorded))
-                        .reduce((earlier, later) -> later)
-                : Optional.empty();
-    }
-
-    /** A charge that nobody felt once was not attended. */
-    private boolean isFeltWhileCharged() {
-        boolean charging = false;
-        for (Recorded recorded : sinceChosen().toList()) {
-            if (recorded.entry() instanceof JoinEntry.FirstChargeBegun) {
-                charging = true;
-            } else if (recorded.entry() instanceof JoinEntry.FirstChargeEnded) {
-                charging = false;
-            } else if (charging && Assessing.isWarmth(recorded)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /**

@@ -9,11 +9,13 @@ import glowkettle.job.match.Building;
 import glowkettle.join.JointHeat;
 import glowkettle.join.Strip;
 import glowkettle.join.WeldLadder;
+import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /** Trial welds, welds, strips, and irons on tags. */
@@ -89,6 +91,15 @@ public final class Welding {
     public boolean isProven() {
         return ladder().filter(ladder -> ladder.result().step() == WeldLadder.Step.WELD)
                 .isPresent();
+    }
+
+    /** So many more until the level is tried again. */
+    BigDecimal weldsLeft() {
+        BigDecimal made = asked().map(WeldLadder.Request::weldsSince).orElse(BigDecimal.ZERO);
+        return job.limits()
+                .of(Limit.WELDS_BEFORE_TEST)
+                .subtract(Objects.requireNonNullElse(made, BigDecimal.ZERO))
+                .max(BigDecimal.ZERO);
     }
 
     /** A pack that is built stands at a weld, and no level is good for it. */

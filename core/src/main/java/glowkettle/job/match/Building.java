@@ -1,15 +1,17 @@
 package glowkettle.job.match;
 
-import glowkettle.assess.HazardReadings;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
+import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
+import glowkettle.limits.Limit;
 import glowkettle.match.BuildStep;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Layout;
-import java.time.Instant;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -82,47 +84,64 @@ public final class Building {
         return isBuilt() && voltages().filter(found -> found.result().alike()).isPresent();
     }
 
-    /** Since when it is charged for the first time. */
-    public Optional<Instant> chargingSince() {
-        return charge().filter(recorded -> recorded.entry() instanceof MatchEntry.PackChargeBegun)
-                .map(Recorded::at);
-    }
-
-    /** When somebody felt it last while it charges, or its charge began. */
-    public Optional<Instant> feltLast() {
-        return chargingSince()
-                .flatMap(since -> sinceMatched()
-                        .filter(recorded -> recorded.entry() instanceof MatchEntry.PackChargeBegun
-                                || recorded.entry() instanceof MatchEntry.BuiltPackFelt)
-                        .reduce((earlier, later) -> later)
-                        .map(Recorded::at));
-    }
-
-    /** How it was felt last since it began to charge; a charge that nobody felt once was not attended. */
-    public Optional<HazardReadings.Warmth> felt() {
-        HazardReadings.Warmth felt = null;
-        boolean charged = false;
-        for (Recorded recorded : sinceMatched().toList()) {
+    /** The newest attempt at a first charge; empty before the first one. */
+    public Optional<FirstCharge> firstCharge() {
+        FirstCharge.Fold fold = new FirstCharge.Fold();
+        sinceMatched().forEach(recorded -> {
             if (recorded.entry() instanceof MatchEntry.PackChargeBegun) {
-                charged = true;
-            } else if (recorded.entry() instanceof MatchEntry.BuiltPackFelt one && charged) {
-                felt = one.warmth();
+                fold.begun(recorded.at());
+            } else if (recorded.entry() instanceof MatchEntry.BuiltPackFelt felt) {
+                fold.felt(recorded.at(), felt.warmth(), job.lastAmbientC());
+            } else if (recorded.entry() instanceof MatchEntry.PackChargeEnded) {
+                fold.ended(recorded.at());
             }
-        }
-        return Optional.ofNullable(felt);
+        });
+        return fold.newest();
     }
 
-    private Optional<Recorded> charge() {
+    public boolean isCharging() {
+        return firstCharge().filter(FirstCharge::isOn).isPresent();
+    }
+
+    /** Felt when it was off, and no warmer than a charge may make it. */
+    boolean isFeltCoolSince(FirstCharge charge) {
         return sinceMatched()
-                .filter(recorded -> recorded.entry() instanceof MatchEntry.PackChargeBegun
-                        || recorded.entry() instanceof MatchEntry.PackChargeEnded)
-                .reduce((earlier, later) -> later);
+                .filter(recorded -> charge.ended() != null && recorded.at().isAfter(charge.ended()))
+                .filter(recorded -> recorded.entry() instanceof MatchEntry.BuiltPackFelt)
+                .reduce((earlier, later) -> later)
+                .filter(recorded -> FirstCharge.isCool(
+                        recorded.at(),
+                        ((MatchEntry.BuiltPackFelt) recorded.entry()).warmth(),
+                        job.lastAmbientC(),
+                        job.limits()))
+                .isPresent();
+    }
+
+    /** What the charger is set to before a first charge. Source: handbook, Match (After). */
+    public record Charger(BigDecimal volts, BigDecimal mostA) {}
+
+    /** Empty until the pack is matched and its groups were metered. */
+    public Optional<Charger> charger() {
+        return Matching.of(job)
+                .wanted()
+                .flatMap(wanted -> Matching.of(job)
+                        .figures()
+                        .flatMap(figures -> voltages().map(read -> {
+                            boolean low = read.result()
+                                            .leastV()
+                                            .compareTo(job.limits().of(Limit.FIRST_CHARGE_LOW_V))
+                                    < 0;
+                            BigDecimal share = job.limits().of(low ? Limit.FIRST_CHARGE_LOW_C : Limit.FIRST_CHARGE_C);
+                            return new Charger(
+                                    wanted.series().multiply(wanted.rated().chargeLimitV()),
+                                    figures.result().usableAh().multiply(share).setScale(2, RoundingMode.DOWN));
+                        })));
     }
 
     private boolean isCharged() {
-        return felt().isPresent()
-                && charge().filter(recorded -> recorded.entry() instanceof MatchEntry.PackChargeEnded)
-                        .isPresent();
+        return firstCharge()
+                .filter(charge -> charge.flaw(job.limits()).isEmpty())
+                .isPresent();
     }
 
     /** Built, alike and charged once while somebody stayed. */

@@ -1,5 +1,6 @@
 package glowkettle.job.match;
 
+import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.match.BuildStep;
 import glowkettle.match.OldPackDrawing;
@@ -20,6 +21,7 @@ public enum MatchAct {
     APART(job -> "The groups are apart: bring them together, then measure again"),
     CHARGE(job -> "Charge it for the first time, attended"),
     STAY(job -> "First charge: stay, and feel it"),
+    HOT(job -> "Charger off, and out of the room's way"),
     PROVEN(job -> "");
 
     private final Function<JobFile, String> words;
@@ -74,10 +76,10 @@ public enum MatchAct {
         if (matching.missing() > 0) {
             return FEW;
         }
-        return matching.matched().isEmpty() ? SEARCH : building(Building.of(job));
+        return matching.matched().isEmpty() ? SEARCH : building(job, Building.of(job));
     }
 
-    private static MatchAct building(Building building) {
+    private static MatchAct building(JobFile job, Building building) {
         if (!building.isBuilt()) {
             return BUILD;
         }
@@ -90,6 +92,9 @@ public enum MatchAct {
         if (building.isProven()) {
             return PROVEN;
         }
-        return building.chargingSince().isPresent() ? STAY : CHARGE;
+        return building.firstCharge()
+                .filter(FirstCharge::isOn)
+                .map(charge -> charge.hot(job.limits()).isPresent() ? HOT : STAY)
+                .orElse(CHARGE);
     }
 }

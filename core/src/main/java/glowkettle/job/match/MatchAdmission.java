@@ -1,10 +1,14 @@
 package glowkettle.job.match;
 
+import glowkettle.assess.Tier;
 import glowkettle.cell.Chemistry;
+import glowkettle.finding.Figures;
+import glowkettle.finding.Weight;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
+import glowkettle.job.assess.EmptyReading;
 import glowkettle.match.BuildStep;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Grouping;
@@ -17,7 +21,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Whether something of a pack of cells may be drawn, listed, joined or charged now. */
@@ -203,7 +206,7 @@ final class MatchAdmission {
         return Matching.of(job)
                 .figures()
                 .flatMap(figures -> figures.findings().stream()
-                        .filter(finding -> finding.rule().equals("pack-cell-over"))
+                        .filter(finding -> finding.weight().compareTo(Weight.STOP) >= 0)
                         .findFirst())
                 .flatMap(over -> Admission.no("step", over.sentence()));
     }
@@ -244,9 +247,10 @@ final class MatchAdmission {
     }
 
     static Optional<Refusal> builtMetered(JobFile job, MatchEntry.BuiltGroupsMetered metered) {
-        return metered.thickness().middleThicknessMm() == null
-                ? Admission.no("thickness.middleThicknessMm", "Missing: measure the new pack's thickness.")
-                : builtMetered(job, metered.voltages());
+        return EmptyReading.refuse(metered.look())
+                .or(() -> metered.thickness().middleThicknessMm() == null
+                        ? Admission.no("thickness.middleThicknessMm", "Missing: measure the new pack's thickness.")
+                        : builtMetered(job, metered.voltages()));
     }
 
     private static Optional<Refusal> builtMetered(JobFile job, GroupVoltages.Request read) {
@@ -261,28 +265,76 @@ final class MatchAdmission {
                 : Admission.no("", "The pack is not built yet.");
     }
 
-    static Optional<Refusal> chargeBegun(JobFile job) {
+    static Optional<Refusal> chargeBegun(JobFile job, MatchEntry.PackChargeBegun begun) {
         Building building = Building.of(job);
-        return Stream.of(
-                        building.isAlike()
-                                ? Optional.<Refusal>empty()
-                                : Admission.no("", "Its groups are metered and alike first."),
-                        building.chargingSince().isPresent()
-                                ? Admission.no("", "It is charging already.")
-                                : Optional.<Refusal>empty(),
-                        Assessing.unlessHalted(job))
-                .flatMap(Optional::stream)
-                .findFirst();
+        if (!building.isAlike()) {
+            return Admission.no("", "Its groups are metered and alike first.");
+        }
+        return building.isCharging()
+                ? Admission.no("", "It is charging already.")
+                : Assessing.unlessHalted(job)
+                        .or(() -> sound(job))
+                        .or(() -> cooled(job))
+                        .or(() -> charger(job, begun));
+    }
+
+    /** Nobody charges a pack that nobody looked at, or that is not as a new one is. */
+    private static Optional<Refusal> sound(JobFile job) {
+        return job.newPackTier()
+                .map(verdict -> verdict.result().tier() == Tier.CLEAR
+                        ? Optional.<Refusal>empty()
+                        : Admission.no(
+                                "",
+                                "The new pack is %s: %s"
+                                        .formatted(
+                                                verdict.result().tier().word(),
+                                                verdict.findings().getFirst().sentence())))
+                .orElseGet(() -> Admission.no("", "Look at the new pack first: look and smell, thickness, groups."));
+    }
+
+    /** What got hot is felt again before it is charged again. */
+    private static Optional<Refusal> cooled(JobFile job) {
+        return Building.of(job)
+                .firstCharge()
+                .filter(charge -> charge.hot(job.limits()).isPresent()
+                        && !Building.of(job).isFeltCoolSince(charge))
+                .flatMap(charge -> Admission.no("", charge.flaw(job.limits()).orElseThrow() + " Feel it first."));
+    }
+
+    private static Optional<Refusal> charger(JobFile job, MatchEntry.PackChargeBegun begun) {
+        Building.Charger most = Building.of(job).charger().orElseThrow();
+        if (begun.chargerV() == null || begun.chargerA() == null) {
+            return Admission.no(
+                    begun.chargerV() == null ? "chargerV" : "chargerA",
+                    "Missing: what the charger is set to; accepted is up to %s and %s."
+                            .formatted(Figures.withUnit(most.volts(), "V"), Figures.withUnit(most.mostA(), "A")));
+        }
+        if (begun.chargerV().compareTo(most.volts()) > 0) {
+            return Admission.no(
+                    "chargerV",
+                    "%s would overcharge it; at most %s."
+                            .formatted(Figures.withUnit(begun.chargerV(), "V"), Figures.withUnit(most.volts(), "V")));
+        }
+        return begun.chargerA().compareTo(most.mostA()) > 0
+                ? Admission.no(
+                        "chargerA",
+                        "%s is too much for a first charge; at most %s."
+                                .formatted(
+                                        Figures.withUnit(begun.chargerA(), "A"), Figures.withUnit(most.mostA(), "A")))
+                : Optional.empty();
     }
 
     /** What ends a charge is always taken; that nobody felt it meanwhile is not. */
     static Optional<Refusal> chargeEnded(JobFile job) {
-        return Building.of(job).chargingSince().isPresent()
-                ? Optional.empty()
-                : Admission.no("", "No first charge is running.");
+        return Building.of(job).isCharging() ? Optional.empty() : Admission.no("", "No first charge is running.");
     }
 
-    static Optional<Refusal> felt(JobFile job) {
-        return Building.of(job).isBuilt() ? Optional.empty() : Admission.no("", "The pack is not built yet.");
+    static Optional<Refusal> felt(JobFile job, MatchEntry.BuiltPackFelt felt) {
+        if (!Building.of(job).isBuilt()) {
+            return Admission.no("", "The pack is not built yet.");
+        }
+        return felt.warmth().surfaceC() == null
+                ? Admission.no("warmth.surfaceC", "Missing: how warm the pack is.")
+                : Optional.empty();
     }
 }

@@ -6,7 +6,6 @@ import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
-import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
 import glowkettle.job.NextThing;
@@ -14,6 +13,7 @@ import glowkettle.job.Spark;
 import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
+import glowkettle.job.assess.Assessing;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Mounting;
 import glowkettle.limits.ShopLimits;
@@ -109,8 +109,8 @@ public final class MatchChapter implements Chapter<MatchEntry> {
             case MatchEntry.BuiltGroupsMetered metered -> Optional.of(unpacked(metered));
             case MatchEntry.BuildStepDone done -> wrapped(done);
             case MatchEntry.BuiltPackFelt felt -> Optional.of(new Told.Felt(Told.Whose.NEW, felt.warmth()));
-            case MatchEntry.PackChargeBegun ignored -> Optional.of(new Told.CurrentOn(null));
-            case MatchEntry.PackChargeEnded ignored -> Optional.of(new Told.CurrentOff(null));
+            case MatchEntry.PackChargeBegun ignored -> Optional.of(new Told.CurrentOn(Told.Whose.NEW, null));
+            case MatchEntry.PackChargeEnded ignored -> Optional.of(new Told.CurrentOff(Told.Whose.NEW, null));
             case MatchEntry.OldPackBegun ignored -> Optional.empty();
             case MatchEntry.OldCellMarked ignored -> Optional.empty();
             case MatchEntry.OldGroupTurned ignored -> Optional.empty();
@@ -168,8 +168,8 @@ public final class MatchChapter implements Chapter<MatchEntry> {
             case MatchEntry.Matched found -> MatchAdmission.matched(job, found);
             case MatchEntry.BuildStepDone done -> MatchAdmission.step(job, done);
             case MatchEntry.BuiltGroupsMetered metered -> MatchAdmission.builtMetered(job, metered);
-            case MatchEntry.PackChargeBegun ignored -> MatchAdmission.chargeBegun(job);
-            case MatchEntry.BuiltPackFelt ignored -> MatchAdmission.felt(job);
+            case MatchEntry.PackChargeBegun begun -> MatchAdmission.chargeBegun(job, begun);
+            case MatchEntry.BuiltPackFelt felt -> MatchAdmission.felt(job, felt);
             case MatchEntry.PackChargeEnded ignored -> MatchAdmission.chargeEnded(job);
         };
     }
@@ -180,6 +180,17 @@ public final class MatchChapter implements Chapter<MatchEntry> {
         return act.isOpen() && !job.oldPackReturns()
                 ? Optional.of(NextThing.of(STAGE, act.words(job)))
                 : Optional.empty();
+    }
+
+    @Override
+    public Optional<NextThing> offFirst(JobFile job) {
+        boolean off = Building.of(job)
+                .firstCharge()
+                .filter(charge -> charge.isOn()
+                        && (Assessing.of(job).halted()
+                                || charge.hot(job.limits()).isPresent()))
+                .isPresent();
+        return off ? Optional.of(NextThing.of(STAGE, MatchAct.HOT.words(job))) : Optional.empty();
     }
 
     /** Whatever is due on a pack that is built is gone to before it is fitted. */
@@ -202,8 +213,9 @@ public final class MatchChapter implements Chapter<MatchEntry> {
 
     @Override
     public List<Call> calls(JobFile job, OpeningHours hours) {
-        Building building = Building.of(job);
-        return FirstCharge.calls(building.chargingSince(), building.feltLast(), job, hours, STAGE)
-                .toList();
+        return Building.of(job)
+                .firstCharge()
+                .map(charge -> charge.calls(job.limits(), hours, STAGE))
+                .orElse(List.of());
     }
 }

@@ -182,7 +182,13 @@ public sealed interface MatchEntry extends Entry {
             implements MatchEntry {}
 
     /** The charger is on for the first time, and somebody stays. */
-    record PackChargeBegun() implements MatchEntry {}
+    record PackChargeBegun(
+            @Says("Charger set to") @Within(min = "1", max = "120", unit = "V") @Nullable
+            BigDecimal chargerV,
+
+            @Says("Charger's current") @Within(min = "0.01", max = "100", unit = "A") @Nullable
+            BigDecimal chargerA)
+            implements MatchEntry {}
 
     /** How warm the new pack is meanwhile. */
     record BuiltPackFelt(HazardReadings.Warmth warmth) implements MatchEntry {}

@@ -2,6 +2,7 @@ package glowkettle.job.match;
 
 import glowkettle.finding.Figures;
 import glowkettle.job.JobFile;
+import glowkettle.job.Phrases;
 import glowkettle.match.BuildStep;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Screening;
@@ -59,7 +60,14 @@ final class MatchWords {
                         + (found.proven() ? ", proven" : found.stopped() ? ", stopped early" : "");
             case MatchEntry.BuildStepDone done -> "Done: " + step(done, job);
             case MatchEntry.BuiltGroupsMetered metered -> "New groups: " + voltages(metered.voltages());
-            case MatchEntry.PackChargeBegun ignored -> "First charge of the new pack begun, attended";
+            case MatchEntry.PackChargeBegun begun ->
+                "First charge of the new pack begun, attended"
+                        + (begun.chargerV() == null
+                                ? ""
+                                : ": %s, %s"
+                                        .formatted(
+                                                Phrases.figure(begun.chargerV(), "V"),
+                                                Phrases.figure(begun.chargerA(), "A")));
             case MatchEntry.BuiltPackFelt felt ->
                 "New pack: %s"
                         .formatted(Optional.ofNullable(felt.warmth().surfaceC())

@@ -6,6 +6,7 @@ import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Call;
 import glowkettle.job.Chapter;
+import glowkettle.job.Danger;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
@@ -182,6 +183,11 @@ public final class OpenChapter implements Chapter<OpenEntry> {
     }
 
     @Override
+    public boolean opens(OpenEntry entry) {
+        return entry instanceof OpenEntry.StepDone || entry instanceof OpenEntry.FastenersOut;
+    }
+
+    @Override
     public boolean works(JobFile job, Operation step) {
         return job.model().anatomy().bondOf(step.id()).isEmpty()
                 && job.model().leadsOf(step.id()).isEmpty();
@@ -210,7 +216,8 @@ public final class OpenChapter implements Chapter<OpenEntry> {
                 "lies open with its pack connected",
                 opening.nextStep()
                         .map(step -> job.chapters().pageOf(job, step.operation()))
-                        .orElse(STAGE)));
+                        .orElse(STAGE),
+                Danger.LIVE));
     }
 
     private static Optional<Told> step(OpenEntry.StepDone step, DeviceModel model) {
@@ -224,7 +231,9 @@ public final class OpenChapter implements Chapter<OpenEntry> {
         if (kind.disconnects()) {
             return Optional.of(new Told.Disconnected());
         }
-        return kind == OperationKind.POWER_OFF ? Optional.of(new Told.CurrentOff(null)) : Optional.empty();
+        return kind == OperationKind.POWER_OFF
+                ? Optional.of(new Told.CurrentOff(Told.Whose.OLD, null))
+                : Optional.empty();
     }
 
     private static String labels(List<String> steps, JobFile job) {

@@ -35,7 +35,10 @@ final class WorkAdmission {
     static Optional<Refusal> cold(JobFile job) {
         return Assessing.of(job)
                 .coldRemovalNext()
-                .map(next -> new Refusal("", "Cold removal: confirm first, %s.".formatted(next.words())));
+                .map(next -> new Refusal("", "Cold removal: confirm first, %s.".formatted(next.words())))
+                .or(() -> Assessing.of(job).owesAColdLook()
+                        ? Admission.no("", "Cold removal: look, smell and feel before the next step.")
+                        : Optional.empty());
     }
 
     /** Run down first means first: it is a step, not advice. */

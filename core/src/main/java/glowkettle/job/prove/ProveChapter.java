@@ -16,6 +16,7 @@ import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.Sealing;
+import glowkettle.job.wayback.WayBackAdmission;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
@@ -38,6 +39,11 @@ public final class ProveChapter implements Chapter<ProveEntry> {
     @Override
     public boolean measuresAfterTheWork() {
         return true;
+    }
+
+    @Override
+    public Optional<Refusal> beforeTheEnd(JobFile job) {
+        return WayBackAdmission.afterWayBack(job);
     }
 
     @Override
