@@ -123,7 +123,8 @@ launch() {
     app_pid=$!
     until answers "$port"; do
         kill -0 "$app_pid" 2>/dev/null || { tail -n 25 "$log" >&2; fail "The application ended at once; see $log"; }
-        [ $waited -lt 240 ] || fail "The application did not answer within two minutes; see $log"
+        # Whoever gives up leaves nothing running.
+        [ $waited -lt 240 ] || { kill "$app_pid"; fail "The application did not answer within two minutes; see $log"; }
         sleep 0.5
         waited=$((waited + 1))
     done

@@ -15,8 +15,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.atomic.AtomicReference;
-import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -54,38 +55,34 @@ class HoldRun {
         record Busy(String reason) implements Start {}
     }
 
-    /** A run, and whoever listens to it; what it said before somebody did is said first. */
+    /** A run, and whoever listens to it: what is said waits until it is written, and nobody who samples waits for that. */
     private static final class Run {
         private final String id = UUID.randomUUID().toString();
-        private final List<SseEmitter.SseEventBuilder> said = new ArrayList<>();
-        private @Nullable SseEmitter listener;
-        private boolean ended;
+        private final BlockingQueue<Optional<SseEmitter.SseEventBuilder>> said = new LinkedBlockingQueue<>();
 
-        synchronized void say(String name, String data) throws IOException {
-            SseEmitter.SseEventBuilder event = SseEmitter.event().name(name).data(data);
-            if (listener == null) {
-                said.add(event);
-            } else {
-                listener.send(event);
-            }
+        void say(String name, String data) {
+            said.add(Optional.of(SseEmitter.event().name(name).data(data)));
         }
 
-        synchronized void end() {
-            ended = true;
-            if (listener != null) {
-                listener.complete();
-            }
+        void end() {
+            said.add(Optional.empty());
         }
 
-        synchronized void listen(SseEmitter emitter) throws IOException {
-            for (SseEmitter.SseEventBuilder event : said) {
-                emitter.send(event);
+        void listen(SseEmitter emitter) {
+            Thread.ofPlatform().daemon().name("hold-" + id).start(() -> write(emitter));
+        }
+
+        private void write(SseEmitter emitter) {
+            try {
+                for (Optional<SseEmitter.SseEventBuilder> event = said.take(); event.isPresent(); event = said.take()) {
+                    emitter.send(event.get());
+                }
+            } catch (IOException | IllegalStateException gone) {
+                // The page was left.
+            } catch (InterruptedException ended) {
+                Thread.currentThread().interrupt();
             }
-            said.clear();
-            listener = emitter;
-            if (ended) {
-                emitter.complete();
-            }
+            emitter.complete();
         }
     }
 
@@ -112,11 +109,7 @@ class HoldRun {
             return Optional.empty();
         }
         SseEmitter emitter = new SseEmitter(LISTENED_FOR.toMillis());
-        try {
-            run.listen(emitter);
-        } catch (IOException | IllegalStateException gone) {
-            emitter.complete();
-        }
+        run.listen(emitter);
         return Optional.of(emitter);
     }
 
@@ -140,19 +133,11 @@ class HoldRun {
             } while (at < seconds);
             run.say("done", logs.keep(job.number(), new PressureHold.Log(target(job), volumeMl(job), samples)));
         } catch (InstrumentSilent silent) {
-            said(run, String.valueOf(silent.getMessage()));
-        } catch (InterruptedException | IOException | IllegalStateException gone) {
-            // The page was left; nothing of the run is kept.
+            run.say("silent", String.valueOf(silent.getMessage()));
+        } catch (InterruptedException ended) {
+            Thread.currentThread().interrupt();
         } finally {
             run.end();
-        }
-    }
-
-    private static void said(Run run, String reason) {
-        try {
-            run.say("silent", reason);
-        } catch (IOException | IllegalStateException gone) {
-            // Nobody listens any more.
         }
     }
 

@@ -33,7 +33,7 @@ public record AssessView(
         return new AssessView(
                 job,
                 HealthPanel.of(job, now, zone),
-                Assessing.of(job).halted() ? containers.proposal(job) : null,
+                Assessing.of(job).halted() || Assessing.of(job).wantsAContainer() ? containers.proposal(job) : null,
                 NextReading.of(job),
                 Assessing.of(job).coldRemovalNext().orElse(null),
                 PackHealth.of(job).waitsForRunDown(),
@@ -46,6 +46,15 @@ public record AssessView(
 
     public @Nullable String restBecause() {
         return RestProposed.of(job).because();
+    }
+
+    /** An isolated pack lies in nothing: that comes before every reading. */
+    public boolean wantsAContainer() {
+        return Assessing.of(job).wantsAContainer();
+    }
+
+    public boolean owesAColdLook() {
+        return Assessing.of(job).owesAColdLook();
     }
 
     public boolean severalCells() {

@@ -31,11 +31,17 @@ class HeatPlaces implements Gate {
     }
 
     @Override
+    public void hold(Entry entry) {
+        if (entry instanceof FreeEntry.HeatStarted) {
+            rows.lock(Shop.ID);
+        }
+    }
+
+    @Override
     public Optional<Admission.Refusal> refuse(JobFile job, Entry entry) {
         if (!(entry instanceof FreeEntry.HeatStarted started)) {
             return Optional.empty();
         }
-        rows.lock(Shop.ID);
         return Optional.ofNullable(
                         taken(job, shop.shop()).get(started.setting().source().place()))
                 .map(reason -> new Admission.Refusal("setting.source", reason));

@@ -24,11 +24,17 @@ class ContainerGate implements Gate {
     }
 
     @Override
+    public void hold(Entry entry) {
+        if (entry instanceof IsolationEntry.PackStored stored) {
+            rows.lock(Shop.ID, stored.container());
+        }
+    }
+
+    @Override
     public Optional<Admission.Refusal> refuse(JobFile job, Entry entry) {
         if (!(entry instanceof IsolationEntry.PackStored stored)) {
             return Optional.empty();
         }
-        rows.lock(Shop.ID, stored.container());
         List<ContainerChoice.Container> all = containers.without(job.number());
         Optional<ContainerChoice.Container> chosen = all.stream()
                 .filter(container -> container.id().equals(stored.container()))

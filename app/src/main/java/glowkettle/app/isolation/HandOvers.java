@@ -79,7 +79,7 @@ public class HandOvers {
                 new HandOverMapper.HandOverRow(
                         number, clock.instant().truncatedTo(ChronoUnit.MILLIS), by, collector, jobs.size()),
                 formId.toString());
-        for (long job : jobs) {
+        for (long job : jobs.stream().sorted().toList()) {
             Appended appended = journal.append(
                     job,
                     new Draft(

@@ -80,7 +80,9 @@ class Store {
         if (typed.look() != null && !known) {
             return Optional.of(new Fault("pack", "Say which of the packs looks different."));
         }
-        for (StorePicture.Pack pack : packs) {
+        for (StorePicture.Pack pack : packs.stream()
+                .sorted(Comparator.comparing(StorePicture.Pack::job))
+                .toList()) {
             boolean different =
                     typed.look() != null && String.valueOf(pack.job()).equals(which);
             HazardReadings.Look look = different ? typed.look() : null;

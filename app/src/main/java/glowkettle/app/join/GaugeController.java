@@ -4,6 +4,7 @@ import glowkettle.app.binding.Fault;
 import glowkettle.app.desk.JobPages;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
+import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.BenchInstruments;
@@ -54,9 +55,10 @@ class GaugeController {
         return post.answer(
                 WRITE,
                 JoinEntry.GaugeWriteBegun.class,
-                begun -> {
-                    Taken taken = append(number, begun, post, post.id());
-                    return taken instanceof Taken.On ? sent(number, begun.gauge(), post) : taken;
+                begun -> switch (appended(number, begun, post, post.id())) {
+                    // A form that comes twice programs nothing twice.
+                    case Appended.Written written when written.isNew() -> sent(number, begun.gauge(), post);
+                    case Appended other -> taken(number, other);
                 },
                 filled -> pages.draw(number, JoinChapter.STAGE, filled, null, model));
     }
@@ -94,7 +96,14 @@ class GaugeController {
     }
 
     private Taken append(long number, JoinEntry entry, FormPost post, UUID form) {
-        return journal.append(number, new Draft(entry, form, Draft.UNSEEN, null, post.by(), post.role()))
-                .taken(written -> "/jobs/%s/%s".formatted(number, JoinChapter.STAGE.path()));
+        return taken(number, appended(number, entry, post, form));
+    }
+
+    private Appended appended(long number, JoinEntry entry, FormPost post, UUID form) {
+        return journal.append(number, new Draft(entry, form, Draft.UNSEEN, null, post.by(), post.role()));
+    }
+
+    private static Taken taken(long number, Appended appended) {
+        return appended.taken(written -> "/jobs/%s/%s".formatted(number, JoinChapter.STAGE.path()));
     }
 }

@@ -23,8 +23,12 @@ public sealed interface Appended {
         };
     }
 
-    /** Written now, or already with the same form; the job as it is with it. */
-    record Written(JobFile job) implements Appended {}
+    /**
+     * Written; the job as it is with it.
+     *
+     * @param isNew written now, and not before by the same form: only then is anything done outside the journal
+     */
+    record Written(JobFile job, boolean isNew) implements Appended {}
 
     /** Somebody else wrote meanwhile; nothing is stored. */
     record Conflict(List<Recorded> between) implements Appended {}

@@ -98,12 +98,14 @@ public class JournalBook {
         return new Draft(entry, UUID.randomUUID(), begun.seq(), null, by, Role.TECHNICIAN);
     }
 
+    /** Locks are taken in one order: the shop's row, places, then the heads of journals by number. */
     @Transactional
     public Appended append(long job, Draft draft) {
+        gates.forEach(gate -> gate.hold(draft.entry()));
         long seq = entries.lockedSeq(Shop.ID, job).orElseThrow(() -> new UnknownJob(job));
         Optional<Boolean> sent = entries.sentBefore(Shop.ID, job, draft.formId().toString(), json.write(draft.entry()));
         if (sent.filter(same -> same).isPresent()) {
-            return new Appended.Written(file(job));
+            return new Appended.Written(file(job), false);
         }
         Journal journal = journals.of(job);
         if (draft.seen() != Draft.UNSEEN && draft.seen() != seq) {
@@ -121,7 +123,7 @@ public class JournalBook {
         }
         JobFile written = asWritten(job, write(job, journal, draft));
         lists.write(written);
-        return new Appended.Written(written);
+        return new Appended.Written(written, true);
     }
 
     /**
@@ -137,7 +139,7 @@ public class JournalBook {
         }
         return draft.seen() != journal.seq() || refusal(job, journal, draft).isPresent()
                 ? Optional.empty()
-                : Optional.of(file(job, journal.and(List.of(journals.recorded(row(job, journal, draft))))));
+                : Optional.of(file(job, journals.longer(journal, row(job, journal, draft))));
     }
 
     private Optional<Admission.Refusal> refusal(long job, Journal journal, Draft draft) {
@@ -168,9 +170,8 @@ public class JournalBook {
     private Journal write(long job, Journal journal, Draft draft) {
         JournalMapper.EntryRow row = row(job, journal, draft);
         // Whatever could not be read again is not written either.
-        Recorded next = journals.recorded(row);
+        Journal longer = journals.longer(journal, row);
         entries.append(Shop.ID, row, draft.formId().toString());
-        Journal longer = journal.and(List.of(next));
         journals.keep(job, longer);
         return longer;
     }

@@ -17,13 +17,14 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** Journals as they were read last. What was written once never changes, so only what came since is asked for. */
 @Component
 class Journals {
-    private static final long MOST_ENTRIES = 60_000;
+    /** Of stored text; what is made of it takes some ten times as much. */
+    private static final long MOST_LETTERS = 12_000_000;
 
     private final JournalMapper rows;
     private final EntryJson json;
     private final Cache<Long, Journal> known = Caffeine.newBuilder()
-            .maximumWeight(MOST_ENTRIES)
-            .weigher((Long job, Journal journal) -> journal.entries().size() + 1)
+            .maximumWeight(MOST_LETTERS)
+            .weigher((Long job, Journal journal) -> (int) Math.min(Integer.MAX_VALUE, journal.letters() + 1))
             .build();
 
     Journals(JournalMapper rows, EntryJson json) {
@@ -34,13 +35,14 @@ class Journals {
     /**
      * All entries of a job, and what they come to.
      *
+     * @param letters how long they are as they are stored
      * @param reckoned the job as it was looked at last, with whatever sums were made of it
      */
-    record Journal(List<Recorded> entries, JobState state, AtomicReference<@Nullable JobFile> reckoned) {
-        static final Journal EMPTY = new Journal(List.of());
+    record Journal(List<Recorded> entries, long letters, JobState state, AtomicReference<@Nullable JobFile> reckoned) {
+        static final Journal EMPTY = new Journal(List.of(), 0);
 
-        Journal(List<Recorded> entries) {
-            this(List.copyOf(entries), JobState.fold(entries), new AtomicReference<>());
+        Journal(List<Recorded> entries, long letters) {
+            this(List.copyOf(entries), letters, JobState.fold(entries), new AtomicReference<>());
         }
 
         boolean isEmpty() {
@@ -50,26 +52,29 @@ class Journals {
         long seq() {
             return isEmpty() ? 0 : entries.getLast().seq();
         }
-
-        Journal and(List<Recorded> newer) {
-            List<Recorded> longer = new ArrayList<>(entries);
-            longer.addAll(newer);
-            return new Journal(longer);
-        }
     }
 
     Journal of(long job) {
         @Nullable Journal before = known.getIfPresent(job);
         Journal read = before == null ? Journal.EMPTY : before;
-        List<Recorded> newer = rows.entries(Shop.ID, job, read.seq()).stream()
-                .map(this::recorded)
-                .toList();
+        List<JournalMapper.EntryRow> newer = rows.entries(Shop.ID, job, read.seq());
         if (newer.isEmpty()) {
             return read;
         }
-        Journal longer = read.and(newer);
+        Journal longer = longer(read, newer);
         keep(job, longer);
         return longer;
+    }
+
+    Journal longer(Journal journal, JournalMapper.EntryRow row) {
+        return longer(journal, List.of(row));
+    }
+
+    private Journal longer(Journal journal, List<JournalMapper.EntryRow> newer) {
+        List<Recorded> entries = new ArrayList<>(journal.entries());
+        newer.forEach(row -> entries.add(recorded(row)));
+        long letters = newer.stream().mapToLong(row -> row.body().length()).sum();
+        return new Journal(entries, journal.letters() + letters);
     }
 
     Recorded recorded(JournalMapper.EntryRow row) {

@@ -1,5 +1,6 @@
 package glowkettle.app.live;
 
+import glowkettle.job.JobFile;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -13,6 +14,11 @@ record Change(long job, long seq, String tier) {
                 node.path("job").longValue(),
                 node.path("seq").longValue(),
                 node.path("tier").asString());
+    }
+
+    static Change of(JobFile job) {
+        return new Change(
+                job.number(), job.state().seq(), job.tier().result().tier().name());
     }
 
     String json() {

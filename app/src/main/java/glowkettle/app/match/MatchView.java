@@ -1,8 +1,8 @@
 package glowkettle.app.match;
 
 import glowkettle.app.binding.FilledForm;
-import glowkettle.assess.HazardReadings;
 import glowkettle.finding.Result;
+import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.match.Building;
@@ -37,7 +37,7 @@ public record MatchView(
     static MatchView of(JobFile job, FilledForm filled, Searches.@Nullable Reached search, Instant now) {
         return new MatchView(
                 job,
-                MatchAct.of(job),
+                act(job),
                 SketchPanel.of(job, filled),
                 CellsPanel.of(job, filled),
                 TablePreview.of(filled),
@@ -46,13 +46,19 @@ public record MatchView(
                 BuildPanel.of(job, now));
     }
 
+    /** A charge goes off before anything else, also where the tier says so alone. */
+    private static MatchAct act(JobFile job) {
+        MatchAct act = MatchAct.of(job);
+        return act == MatchAct.STAY && Assessing.of(job).halted() ? MatchAct.HOT : act;
+    }
+
     public boolean isHalted() {
         return Assessing.of(job).halted();
     }
 
     /** What the page is about: a table that is looked at goes before whatever it is for. */
     public String shown() {
-        return isHalted() ? "HALTED" : preview != null ? "PREVIEW" : act.name();
+        return isHalted() && act != MatchAct.HOT ? "HALTED" : preview != null ? "PREVIEW" : act.name();
     }
 
     public MatchEntry.@Nullable PackWanted wanted() {
@@ -108,9 +114,30 @@ public record MatchView(
         return Building.of(job).voltages().orElse(null);
     }
 
-    /** How warm it was last while it charges; null until somebody felt it. */
-    public @Nullable BigDecimal felt() {
-        return Building.of(job).felt().map(HazardReadings.Warmth::surfaceC).orElse(null);
+    /** The newest attempt at a first charge; null before the first one. */
+    public @Nullable FirstCharge charge() {
+        return Building.of(job).firstCharge().orElse(null);
+    }
+
+    /** Why the last attempt does not count; null where there was none, or it is on. */
+    public @Nullable String flaw() {
+        return Building.of(job)
+                .firstCharge()
+                .filter(charge -> !charge.isOn())
+                .flatMap(charge -> charge.flaw(job.limits()))
+                .orElse(null);
+    }
+
+    public boolean isSettled() {
+        return Building.of(job)
+                .firstCharge()
+                .filter(charge -> charge.isSettled(job.limits()))
+                .isPresent();
+    }
+
+    /** What the charger is set to; null until the groups were metered. */
+    public Building.@Nullable Charger charger() {
+        return Building.of(job).charger().orElse(null);
     }
 
     /** Of the pack as it was laid out. */

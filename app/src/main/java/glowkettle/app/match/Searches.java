@@ -1,10 +1,12 @@
 package glowkettle.app.match;
 
-import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.SchedulerClient;
 import com.github.kagkarlsson.scheduler.task.FailureHandler;
+import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.TaskInstance;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import glowkettle.app.background.LongWork;
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
@@ -16,7 +18,6 @@ import glowkettle.job.match.MatchEntry;
 import glowkettle.job.match.Matching;
 import glowkettle.match.Grouping;
 import glowkettle.match.Layout;
-import jakarta.annotation.PreDestroy;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -27,57 +28,46 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
-import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Cells matched in the background: one node searches, another takes over when it is gone, and since the same cells give the same
  * answer, it begins anew. The answer is written in the journal like anybody's entry, in the name of who asked.
  */
 @Component
-public class Searches {
+public class Searches implements LongWork {
     private static final Logger LOG = LoggerFactory.getLogger(Searches.class);
     private static final Duration LOOKED = Duration.ofMillis(400);
     private static final Duration RETRIED = Duration.ofSeconds(2);
     private static final int MOST_RETRIES = 5;
-    private static final int MISSED_BEATS = 4;
+    private static final String FAILED = "The search failed. Begin it anew.";
 
     private final SearchMapper searches;
     private final JournalBook journal;
+    private final SchedulerClient client;
     private final InstantSource clock;
     private final OneTimeTask<Void> task;
-    private final Scheduler scheduler;
 
-    Searches(SearchMapper searches, JournalBook journal, DataSource data, InstantSource clock) {
+    Searches(SearchMapper searches, JournalBook journal, SchedulerClient client, InstantSource clock) {
         this.searches = searches;
         this.journal = journal;
+        this.client = client;
         this.clock = clock;
         this.task = Tasks.oneTime("match", Void.class)
                 .onFailure(new FailureHandler.MaxRetriesFailureHandler<>(
-                        MOST_RETRIES, new FailureHandler.OnFailureRetryLater<>(RETRIED)))
+                        MOST_RETRIES,
+                        new FailureHandler.OnFailureRetryLater<>(RETRIED),
+                        (complete, operations) ->
+                                refuse(complete.getExecution().taskInstance.getId())))
                 .execute((instance, context) -> search(instance));
-        this.scheduler = Scheduler.create(data, task)
-                .threads(2)
-                .pollingInterval(Duration.ofSeconds(1))
-                .heartbeatInterval(Duration.ofSeconds(5))
-                .missedHeartbeatsLimit(MISSED_BEATS)
-                .enableImmediateExecution()
-                .shutdownMaxWait(Duration.ofSeconds(1))
-                .build();
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void start() {
-        scheduler.start();
-    }
-
-    @PreDestroy
-    void stop() {
-        scheduler.stop();
+    @Override
+    public Task<?> task() {
+        return task;
     }
 
     /**
@@ -97,8 +87,9 @@ public class Searches {
                         Optional.ofNullable(row.refused())));
     }
 
-    /** The row first and by itself: the task may be picked before this returns. */
-    void begin(JobFile job, UUID form, String by, Role role) {
+    /** The row and its task, both or neither; one that was begun before gives way. */
+    @Transactional
+    public void begin(JobFile job, UUID form, String by, Role role) {
         searches.begin(
                 Shop.ID,
                 job.number(),
@@ -106,7 +97,13 @@ public class Searches {
                 by,
                 role.name(),
                 Matching.of(job).changedAt());
-        scheduler.scheduleIfNotExists(task.instance(job.number() + "/" + form), Instant.EPOCH);
+        client.scheduleIfNotExists(task.instance(job.number() + "/" + form), Instant.EPOCH);
+    }
+
+    /** What failed for good is said where it was begun. */
+    private void refuse(String instance) {
+        String[] name = instance.split("/", 2);
+        searches.refuse(Shop.ID, Long.parseLong(name[0]), name[1], FAILED);
     }
 
     void enough(long job) {
@@ -136,7 +133,7 @@ public class Searches {
             throw goneDown;
         } catch (RuntimeException failed) {
             LOG.error("Matching the cells of job {} failed", number, failed);
-            searches.refuse(Shop.ID, number, row.formId(), "The search failed. Begin it anew.");
+            searches.refuse(Shop.ID, number, row.formId(), FAILED);
         }
     }
 

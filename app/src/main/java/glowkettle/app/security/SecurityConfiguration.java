@@ -1,6 +1,7 @@
 package glowkettle.app.security;
 
 import glowkettle.app.binding.ProblemWriter;
+import java.net.URI;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -10,6 +11,7 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.SimpleUrlAuthenticationFailureHandler;
 import org.springframework.security.web.context.NullSecurityContextRepository;
@@ -79,9 +81,15 @@ class SecurityConfiguration {
         SimpleUrlAuthenticationFailureHandler refused = new SimpleUrlAuthenticationFailureHandler("/signin?error");
         refused.setAllowSessionCreation(false);
         CookieRequestCache wished = new CookieRequestCache();
+        wished.setCookieCustomizer(cookie -> cookie.setAttribute("SameSite", "Lax"));
         SavedRequestAwareAuthenticationSuccessHandler signedIn = new SavedRequestAwareAuthenticationSuccessHandler();
         signedIn.setRequestCache(wished);
+        // Under whichever name it was asked for, the browser is sent on within this house.
+        signedIn.setRedirectStrategy((request, response, url) -> response.sendRedirect(within(url)));
+        LoginUrlAuthenticationEntryPoint door = new LoginUrlAuthenticationEntryPoint("/signin");
+        door.setFavorRelativeUris(true);
         return http.csrf(csrf -> csrf.csrfTokenRepository(tokens))
+                .exceptionHandling(handling -> handling.authenticationEntryPoint(door))
                 .requestCache(cache -> cache.requestCache(wished))
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/signin", "/phone/*", "/favicon.svg", "/error", "/actuator/health/**")
@@ -105,5 +113,11 @@ class SecurityConfiguration {
                                 org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
                                         .ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    private static String within(String url) {
+        URI asked = URI.create(url);
+        String path = asked.getRawPath() == null || !asked.getRawPath().startsWith("/") ? "/" : asked.getRawPath();
+        return asked.getRawQuery() == null ? path : path + "?" + asked.getRawQuery();
     }
 }

@@ -2,10 +2,11 @@ package glowkettle.app.settings;
 
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
+import glowkettle.app.binding.Letters;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.HouseForms;
 import glowkettle.app.form.Taken;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.HoursWork;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.shop.OpeningHours;
@@ -31,11 +32,11 @@ class ShopController implements HouseForms {
     private static final Taken SAVED = new Taken.On("/shop?saved#containers");
 
     private final ShopBook book;
-    private final JournalBook journal;
+    private final HoursWork hours;
 
-    ShopController(ShopBook book, JournalBook journal) {
+    ShopController(ShopBook book, HoursWork hours) {
         this.book = book;
-        this.journal = journal;
+        this.hours = hours;
     }
 
     @Override
@@ -73,7 +74,7 @@ class ShopController implements HouseForms {
                 shop.currency(),
                 shop.equipment(),
                 new OpeningHours(shop.zone(), week, exceptions)));
-        journal.followTheHours();
+        hours.begin();
         return new Taken.On("/shop?saved");
     }
 
@@ -98,10 +99,12 @@ class ShopController implements HouseForms {
 
     @PostMapping("/shop/containers/remove")
     String remove(@RequestParam String id, FormPost post, Model model) {
-        Taken taken = book.removeContainer(id)
+        Taken taken = Letters.areKept(id) && book.removeContainer(id)
                 ? SAVED
                 : Taken.refused(
-                        "id", "Container %s is not empty, or not there; hand its packs over first.".formatted(id));
+                        "id",
+                        "Container %s is not empty, or not there; hand its packs over first."
+                                .formatted(Letters.shown(id)));
         return post.answer(CONTAINER, taken, filled -> page(filled, model));
     }
 

@@ -146,6 +146,12 @@ final class TransplantAdmission {
                                     Figures.withUnit(gauge.fullChargeCapacityMah(), "mAh"),
                                     Figures.withUnit(gauge.designCapacityMah(), "mAh")));
         }
+        if (!gauge.serial().matches("[A-Za-z0-9 ._/-]{1,20}")) {
+            return Admission.no(
+                    "gauge.serial",
+                    "'%s' cannot be written into a gauge; accepted is letters, digits, space and . _ / -"
+                            .formatted(gauge.serial()));
+        }
         return date("gauge.manufactured", gauge.manufactured(), now)
                 .or(() -> date("gauge.firstUse", gauge.firstUse(), now))
                 .or(() -> gauge.firstUse().compareTo(gauge.manufactured()) < 0
