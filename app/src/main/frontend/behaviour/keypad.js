@@ -5,7 +5,7 @@ export function keypad() {
 
         init() {
             const form = this.$el.closest("form");
-            this.target = form.querySelector(".figure input");
+            this.target = this.asked();
             form.addEventListener("focusin", (event) => {
                 if (event.target.matches(".figure input")) {
                     this.target = event.target;
@@ -13,10 +13,16 @@ export function keypad() {
             });
         },
 
+        // The figure that its form asks for, else the first.
+        asked() {
+            const figures = [...this.$el.closest("form").querySelectorAll(".figure input")];
+            return figures.find((input) => input.name === input.form.dataset.asks) ?? figures[0] ?? null;
+        },
+
         tap(event) {
             const key = event.target.dataset.types;
             if (this.target?.form !== this.$el.closest("form")) {
-                this.target = this.$el.closest("form").querySelector(".figure input");
+                this.target = this.asked();
             }
             if (key === undefined || this.target === null) {
                 return;

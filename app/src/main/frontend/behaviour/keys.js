@@ -21,8 +21,11 @@ let ahead = null;
 
 const isFigure = (key) => /^[0-9.,-]$/.test(key);
 
-// The figure that the next thing asks for.
-const askedFigure = () => [...document.querySelectorAll(".next-thing form .figure input")].find(visible) ?? null;
+// The figure that the next thing asks for: the one its form names, else the first.
+function askedFigure() {
+    const figures = [...document.querySelectorAll(".next-thing form .figure input")].filter(visible);
+    return figures.find((input) => input.name === input.form.dataset.asks) ?? figures[0] ?? null;
+}
 
 function type(field, text) {
     field.focus();

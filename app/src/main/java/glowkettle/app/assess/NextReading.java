@@ -22,8 +22,9 @@ import java.util.stream.Collectors;
  * Which form of the page is opened first, and why.
  *
  * @param form the kind of entry its form makes, or empty when nothing is missing
+ * @param field the figure that is asked for, where digits go that are typed at no field; empty where it is the first
  */
-public record NextReading(String form, String sentence, String because) {
+public record NextReading(String form, String field, String sentence, String because) {
     /** What a complaint of danger asks for before the usual order; the most urgent first. */
     private static final Map<Symptom, String> FIRST =
             ordered(Symptom.HOT, "warmth-taken", Symptom.LIFTING, "seam-taken", Symptom.NO_CLICK, "seam-taken");
@@ -59,7 +60,7 @@ public record NextReading(String form, String sentence, String because) {
     private static NextReading usual(List<Missing> missing) {
         return missing.stream()
                 .min(Comparator.comparing(Missing::reading))
-                .map(one -> new NextReading(form(one.reading()), one.sentence(), ""))
+                .map(one -> new NextReading(form(one.reading()), field(one.reading()), one.sentence(), ""))
                 .orElseThrow();
     }
 
@@ -69,6 +70,7 @@ public record NextReading(String form, String sentence, String because) {
                 .findFirst()
                 .map(ask -> new NextReading(
                         ask.getValue(),
+                        "",
                         ask.getKey().asksFor(),
                         "because the owner says: " + ask.getKey().words()));
     }
@@ -97,6 +99,17 @@ public record NextReading(String form, String sentence, String because) {
         };
     }
 
+    private static String field(MissingReading reading) {
+        return switch (reading) {
+            case SURFACE -> "warmth.surfaceC";
+            case AMBIENT -> "warmth.ambientC";
+            case RESTED_VOLTAGE, VOLTAGE_DROP -> "voltage.restedCellV";
+            case CHARGE_LIMIT -> "voltage.chargeLimitV";
+            case THICKNESS -> "thickness.thicknessMm";
+            case LOOK_AND_SMELL, REST, SEAM, CELL -> "";
+        };
+    }
+
     /** A gauge is read where there is one; the charge must be known of every pack that is to be prised. */
     private static boolean givesWay(String form, JobFile job) {
         PackHealth health = PackHealth.of(job);
@@ -106,9 +119,10 @@ public record NextReading(String form, String sentence, String because) {
 
     private static NextReading gauge(JobFile job) {
         return Assessing.of(job).gauge(Moment.BEFORE).isPresent() || givesWay("gauge-read", job)
-                ? new NextReading("", "Every reading for this point of the job is there.", "")
+                ? new NextReading("", "", "Every reading for this point of the job is there.", "")
                 : new NextReading(
                         "gauge-read",
+                        "",
                         "Read the gauge, so that there are figures from before.",
                         "nobody can say afterwards what was not measured before");
     }

@@ -1,6 +1,7 @@
 package glowkettle.app.form;
 
 import glowkettle.app.binding.FilledForm;
+import glowkettle.assess.LostPoint;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -76,6 +77,16 @@ public record Field(
     /** The id of what is said about it, for readers of the screen. */
     public @Nullable String describedBy() {
         return fault != null ? id + "-fault" : question.range().isEmpty() ? null : id + "-range";
+    }
+
+    /** The likelier figure, where the one that was typed seems to have lost its point. */
+    public @Nullable String meant() {
+        return fault == null ? null : LostPoint.meant(name, value()).orElse(null);
+    }
+
+    /** Carried along, so that the same figure stands when it comes again. */
+    public String asTyped() {
+        return AsTyped.kept(name, value());
     }
 
     /** A last reading, as it would be typed. */

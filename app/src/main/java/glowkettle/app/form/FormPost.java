@@ -69,9 +69,11 @@ public final class FormPost {
         return first(field).matches("[0-9]{1,15}") ? Long.valueOf(first(field)) : null;
     }
 
-    /** Its record; moments are typed as people say them. */
+    /** Its record; moments are typed as people say them, and a temperature that lost its point is asked for once more. */
     public <R> Bound<R> read(Class<R> type) {
-        return Binder.form(type, FormTree.of(TypedMoment.iso(type, typed, now, zone)), zone);
+        Bound<R> bound = Binder.form(type, FormTree.of(TypedMoment.iso(type, typed, now, zone)), zone);
+        List<Fault> doubtful = AsTyped.doubts(typed);
+        return bound.isGood() && !doubtful.isEmpty() ? new Bound<>(null, doubtful) : bound;
     }
 
     /**
