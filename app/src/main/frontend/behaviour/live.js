@@ -35,6 +35,7 @@ function hangAnew() {
 }
 
 setInterval(() => {
+    answered();
     if (line !== null && Date.now() - heardAt > SILENT_MS) {
         hangAnew();
     }
@@ -49,11 +50,15 @@ function listen() {
 function changed(change) {
     // While a form of this page is on its way, the answer to it says what changed.
     if (document.querySelector(".htmx-request, main[data-waits]")) {
-        waiting = change;
+        waiting = waiting === null || waiting.job !== change.job || waiting.seq <= change.seq ? change : waiting;
         return;
     }
     const page = document.querySelector("[data-live]");
-    if (page === null || Number(page.dataset.job) !== change.job || change.seq <= Number(page.dataset.seq)) {
+    if (page === null || Number(page.dataset.job) !== change.job || change.seq < Number(page.dataset.seq)) {
+        return;
+    }
+    // A tier changes by the clock, too, without a line in the journal.
+    if (change.seq === Number(page.dataset.seq) && change.tier === page.dataset.tier) {
         return;
     }
     page.dataset.seq = change.seq;
@@ -98,12 +103,24 @@ function answered() {
     }
 }
 
+function polled() {
+    const now = document.getElementById("danger-here");
+    if (now?.dataset.job !== undefined) {
+        changed({ job: Number(now.dataset.job), seq: Number(now.dataset.seq), tier: now.dataset.tier });
+    }
+}
+
 export function listenLive() {
     document.body.addEventListener("htmx:afterSettle", () => {
         listen();
         answered();
     });
-    document.body.addEventListener("htmx:sendError", answered);
+    // Whatever ends a request: an answer without a body, an error, or nobody waiting for it any more.
+    ["htmx:afterRequest", "htmx:sendError", "htmx:sendAbort", "htmx:timeout", "htmx:responseError"].forEach((end) => {
+        document.body.addEventListener(end, () => setTimeout(answered));
+    });
+    // The poll of the clocks says how the job of this page stands.
+    document.body.addEventListener("htmx:oobAfterSwap", polled);
     document.addEventListener("visibilitychange", listen);
     window.addEventListener("pagehide", () => hang(null));
     window.addEventListener("pageshow", listen);

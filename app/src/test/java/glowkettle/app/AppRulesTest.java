@@ -34,6 +34,8 @@ class AppRulesTest {
             .doNotHaveSimpleName("WithoutDatabase")
             .and()
             .doNotHaveSimpleName("SampleCopy")
+            .and()
+            .doNotHaveSimpleName("LongWorkClient")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("java.sql..", "org.springframework.jdbc..", "org.apache.ibatis.annotations..");

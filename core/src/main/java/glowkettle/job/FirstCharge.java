@@ -6,6 +6,7 @@ import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -34,6 +35,19 @@ public record FirstCharge(Instant begun, @Nullable Instant ended, List<Look> loo
         boolean isHot(ShopLimits limits) {
             return surfaceC.compareTo(limits.of(Limit.FIRST_CHARGE_MOST_C)) > 0
                     || airC != null && surfaceC.subtract(airC).compareTo(limits.of(Limit.FIRST_CHARGE_MOST_K)) > 0;
+        }
+    }
+
+    /** What its charger is set to: the voltage, and the most current. */
+    public record Charger(BigDecimal volts, BigDecimal mostA) {
+        /**
+         * @param capacityAh of the pack
+         * @param leastV the lowest cell or group before it begins
+         */
+        public static Charger of(BigDecimal volts, BigDecimal capacityAh, BigDecimal leastV, ShopLimits limits) {
+            boolean low = leastV.compareTo(limits.of(Limit.FIRST_CHARGE_LOW_V)) < 0;
+            BigDecimal share = limits.of(low ? Limit.FIRST_CHARGE_LOW_C : Limit.FIRST_CHARGE_C);
+            return new Charger(volts, capacityAh.multiply(share).setScale(2, RoundingMode.DOWN));
         }
     }
 

@@ -1,16 +1,12 @@
 package glowkettle.app.background;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
-import com.github.kagkarlsson.scheduler.SchedulerClient;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.List;
 import javax.sql.DataSource;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
-import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 import org.springframework.stereotype.Component;
 
 /** The one scheduler of a node: it picks whatever long work is due, its own or that of a node that is gone. */
@@ -40,15 +36,5 @@ class Background {
     @PreDestroy
     void stop() {
         scheduler.stop();
-    }
-
-    /** By whom work is scheduled: with the row it is about, or not at all. */
-    @Configuration
-    static class Asking {
-        @Bean
-        SchedulerClient longWork(DataSource data) {
-            return SchedulerClient.Builder.create(new TransactionAwareDataSourceProxy(data))
-                    .build();
-        }
     }
 }

@@ -32,10 +32,12 @@ class BenchController {
 
     private final BenchMapper bench;
     private final JobSearch search;
+    private final MovingJobs moving;
     private final ShopBook shop;
     private final InstantSource clock;
 
-    BenchController(BenchMapper bench, JobSearch search, ShopBook shop, InstantSource clock) {
+    BenchController(BenchMapper bench, JobSearch search, MovingJobs moving, ShopBook shop, InstantSource clock) {
+        this.moving = moving;
         this.shop = shop;
         this.bench = bench;
         this.search = search;
@@ -64,17 +66,22 @@ class BenchController {
         JobSearch.Found found = text.isEmpty()
                 ? new JobSearch.Found(open(choice, me), Map.of())
                 : search.find(Letters.shown(text), MOST_FOUND);
-        Rows rows = rows(found.jobs());
+        MovingJobs.Now now = moving.at(clock.instant());
+        List<BenchMapper.BenchJob> jobs = found.jobs().stream()
+                .map(now::asNow)
+                .filter(job -> !text.isEmpty() || choice.tier() == null || job.tier() == choice.tier())
+                .toList();
+        Rows rows = rows(jobs);
         model.addAttribute("find", text);
         model.addAttribute(
                 "view",
                 new BenchView(
                         rows.day(),
-                        found.jobs().size(),
+                        jobs.size(),
                         text.isEmpty()
                                 ? BenchView.byWhatTheyWaitFor(rows.all(), clock.instant())
                                 : BenchView.found(rows.all()),
-                        text.isEmpty() ? filter(choice, me) : BenchFilter.none(),
+                        text.isEmpty() ? filter(choice, me, now) : BenchFilter.none(),
                         MOST_FOUND,
                         found.corrected(),
                         text.isEmpty() && shop.containers().isEmpty()));
@@ -101,8 +108,9 @@ class BenchController {
                         .toList());
     }
 
-    private BenchFilter filter(BenchChoice choice, String me) {
-        return BenchFilter.of(bench.counts(Shop.ID), bench.places(Shop.ID), bench.mine(Shop.ID, me), choice);
+    private BenchFilter filter(BenchChoice choice, String me, MovingJobs.Now now) {
+        return BenchFilter.of(
+                now.counted(bench.counts(Shop.ID)), bench.places(Shop.ID), bench.mine(Shop.ID, me), choice);
     }
 
     private List<BenchMapper.BenchJob> open(BenchChoice choice, String me) {
@@ -114,7 +122,7 @@ class BenchController {
     /** The strip asks for itself again, so that another person's clocks show up here. */
     @GetMapping("/clocks")
     String clocks() {
-        return "frame :: tickets";
+        return "clocks";
     }
 
     /** Everything that calls for hands; the frame knows it. */

@@ -36,8 +36,16 @@ public interface BenchMapper {
      * A clock of the strip, and the page where its hands are needed.
      *
      * @param rank its class, 1 for dangers, once its moment has come
+     * @param danger what kind of danger it is, 1 the worst; null where it is none
+     * @param job 0 where it is no job's
      */
-    record BenchClock(String path, Instant at, String what, int rank, long job) {
+    record BenchClock(
+            String path,
+            Instant at,
+            String what,
+            int rank,
+            @Nullable Integer danger,
+            long job) {
         public boolean isDanger(Instant now) {
             return rank == 1 && !at.isAfter(now);
         }
@@ -120,7 +128,7 @@ public interface BenchMapper {
               from job
              where shop_id = #{shop} and not closed
             <if test="choice.stage != null">and stage = #{choice.stage}</if>
-            <if test="choice.tier != null">and tier = #{choice.tier}</if>
+            <if test="choice.tier != null">and (tier = #{choice.tier} or moves_until > #{now})</if>
             <if test="choice.mine">and last_by = #{me}</if>
             <if test="choice.place != null">and number in (
                 select job from heat_place_taken where shop_id = #{shop} and 'on ' || place = #{choice.place}
@@ -132,6 +140,16 @@ public interface BenchMapper {
             </script>
             """)
     List<BenchJob> at(int shop, Instant now, BenchChoice choice, String me, int most);
+
+    /** Open jobs whose tier changes by the clock alone, with what the list says of them. */
+    @Select("""
+            select number, stage, tier
+              from job
+             where shop_id = #{shop} and not closed and moves_until > #{now}
+            """)
+    List<Moving> moving(int shop, Instant now);
+
+    record Moving(long number, String stage, Tier tier) {}
 
     /** How many open jobs stand at a stage under a tier. */
     record Count(String stage, Tier tier, int jobs) {}
@@ -194,33 +212,33 @@ public interface BenchMapper {
     List<Moment> moments(int shop, List<Long> jobs, Instant from, Instant to);
 
     /**
-     * Whatever calls, by class first and then by how long it is due; what is not due yet comes after, the nearest first.
+     * Whatever calls, by class first, the worst kind of danger first, and then by how long it is due; what is not due yet comes after, the nearest first.
      */
     @Select("""
-            select path, at, what, rank, job
+            select path, at, what, rank, danger, job
               from (
                     (select '/jobs/' || job || '/' || stage as path, at,
-                            'Job ' || job || ': ' || what as what, class as rank, job
+                            'Job ' || job || ': ' || what as what, class as rank, danger, job
                        from clock
                       where shop_id = #{shop} and stays and at <= #{now}
-                      order by class, at
+                      order by class, danger, at
                       limit #{most})
                      union all
                     (select '/jobs/' || job || '/' || stage, at,
-                            'Job ' || job || ': ' || what, class, job
+                            'Job ' || job || ': ' || what, class, danger, job
                        from clock
                       where shop_id = #{shop} and not stays and at between #{toldSince} and #{now}
                       order by at
                       limit #{most})
                      union all
                     (select '/jobs/' || job || '/' || stage, at,
-                            'Job ' || job || ': ' || what, class, job
+                            'Job ' || job || ': ' || what, class, danger, job
                        from clock
                       where shop_id = #{shop} and at > #{now} and class < 4
                       order by at
                       limit #{most})
                      union all
-                    (select '/isolation/round/' || container.id, min(pack.next_look), 'Look: ' || container.name, 2, 0
+                    (select '/isolation/round/' || container.id, min(pack.next_look), 'Look: ' || container.name, 2, null, 0
                        from stored_pack pack
                        join container on container.shop_id = pack.shop_id and container.id = pack.container
                       where pack.shop_id = #{shop} and pack.hand_over is null and pack.next_look is not null
@@ -228,7 +246,7 @@ public interface BenchMapper {
                       order by 2
                       limit #{most})
                    ) as calls
-             order by case when at <= #{now} then rank else 9 end, at, path
+             order by case when at <= #{now} then rank else 9 end, case when at <= #{now} then danger end, at, path
              limit #{most}
             """)
     List<BenchClock> calls(int shop, Instant now, Instant toldSince, int most);

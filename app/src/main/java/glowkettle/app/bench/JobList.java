@@ -4,10 +4,12 @@ import glowkettle.app.bench.ClockListMapper.ClockRow;
 import glowkettle.app.lists.ListWriter;
 import glowkettle.app.shop.Shop;
 import glowkettle.job.Attention;
+import glowkettle.job.Danger;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Recorded;
 import glowkettle.job.arrive.Arriving;
+import glowkettle.job.free.Freeing;
 import glowkettle.job.wayback.ClosingUp;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
@@ -74,7 +76,8 @@ class JobList implements ListWriter {
                 first(calls, Attention.DANGER),
                 first(calls, Attention.WATCH),
                 first(calls, Attention.WORK),
-                first(calls, Attention.PROMISE));
+                first(calls, Attention.PROMISE),
+                Freeing.of(job).movesUntil().orElse(null));
     }
 
     private static JobListMapper.Past past(JobFile job) {
@@ -92,6 +95,10 @@ class JobList implements ListWriter {
                 .orElse(null);
     }
 
+    private static @Nullable Integer rank(@Nullable Danger danger) {
+        return danger == null ? null : danger.rank();
+    }
+
     private static List<ClockRow> calls(JobFile job, OpeningHours hours) {
         // A moment that has passed is told of only while somebody still has to act on it.
         return job.chapters().calls(job, hours).stream()
@@ -101,7 +108,8 @@ class JobList implements ListWriter {
                         call.what(),
                         call.stage().path(),
                         call.stays(),
-                        call.attention().rank()))
+                        call.attention().rank(),
+                        rank(call.danger())))
                 .sorted(Comparator.comparing(ClockRow::at))
                 .toList();
     }

@@ -27,6 +27,7 @@ interface JobListMapper {
      * What puts it before others.
      *
      * @param standing its place among jobs without a moment
+     * @param movesUntil until when its tier changes by the clock alone
      */
     record Turn(
             int standing,
@@ -35,18 +36,20 @@ interface JobListMapper {
             @Nullable Instant dangerAt,
             @Nullable Instant watchAt,
             @Nullable Instant workAt,
-            @Nullable Instant promiseAt) {}
+            @Nullable Instant promiseAt,
+            @Nullable Instant movesUntil) {}
 
     record Past(Instant openedAt, Instant changedAt, String lastBy) {}
 
     @Insert("""
             insert into job (shop_id, number, seq, owner, model_name, found_by, stage, tier, next_what, blocked, next_at, promise,
-                             closed, standing, danger_at, watch_at, work_at, promise_at, opened_at, changed_at, last_by, model)
+                             closed, standing, danger_at, watch_at, work_at, promise_at, opened_at, changed_at, last_by, model,
+                             moves_until)
             values (#{shop}, #{row.number}, #{row.seq}, #{row.shown.owner}, #{row.shown.modelName}, #{row.shown.foundBy},
                     #{row.shown.stage}, #{row.shown.tier}, #{row.shown.nextWhat}, #{row.shown.blocked}, #{row.turn.nextAt},
                     #{row.turn.promise}, #{row.shown.closed}, #{row.turn.standing}, #{row.turn.dangerAt},
                     #{row.turn.watchAt}, #{row.turn.workAt}, #{row.turn.promiseAt}, #{row.past.openedAt},
-                    #{row.past.changedAt}, #{row.past.lastBy}, #{row.model})
+                    #{row.past.changedAt}, #{row.past.lastBy}, #{row.model}, #{row.turn.movesUntil})
             on conflict (shop_id, number) do update
                set seq = excluded.seq, owner = excluded.owner, model_name = excluded.model_name,
                    found_by = excluded.found_by, stage = excluded.stage, tier = excluded.tier, next_what = excluded.next_what,
@@ -54,7 +57,7 @@ interface JobListMapper {
                    closed = excluded.closed, standing = excluded.standing,
                    danger_at = excluded.danger_at, watch_at = excluded.watch_at, work_at = excluded.work_at,
                    promise_at = excluded.promise_at, opened_at = excluded.opened_at, changed_at = excluded.changed_at,
-                   last_by = excluded.last_by, model = excluded.model
+                   last_by = excluded.last_by, model = excluded.model, moves_until = excluded.moves_until
             """)
     void put(int shop, JobRow row);
 

@@ -4,8 +4,11 @@ import glowkettle.app.bench.BenchMapper;
 import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.Fields;
 import glowkettle.app.format.Words;
+import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
+import glowkettle.assess.Tier;
+import glowkettle.job.JobFile;
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
 import java.time.Duration;
@@ -36,9 +39,18 @@ class Frame {
     private final Strip strip;
     private final Marks marks;
     private final Fields fields;
+    private final JournalBook journal;
     private final InstantSource clock;
 
-    Frame(BenchMapper bench, ShopBook shop, Strip strip, Marks marks, Fields fields, InstantSource clock) {
+    Frame(
+            BenchMapper bench,
+            ShopBook shop,
+            Strip strip,
+            Marks marks,
+            Fields fields,
+            JournalBook journal,
+            InstantSource clock) {
+        this.journal = journal;
         this.bench = bench;
         this.shop = shop;
         this.strip = strip;
@@ -72,10 +84,14 @@ class Frame {
         Asked<Calling> calling = Asked.of(() -> signedIn ? calling(clock.instant()) : Calling.NOBODY);
         model.addAttribute("calls", Asked.of(() -> calling.getValue().calls()));
         model.addAttribute("dangers", Asked.of(() -> calling.getValue().dangers()));
+        Long here = PageJob.of(request);
+        model.addAttribute("dangersHere", Asked.of(() -> calling.getValue().dangersOf(here)));
+        model.addAttribute("pageJob", here);
+        model.addAttribute("jobNow", Asked.of(() -> here == null ? null : JobNow.of(here, journal)));
         model.addAttribute(
                 "strip",
                 Asked.of(() -> strip.html(
-                        calling.getValue().dangers(), calling.getValue().clocks(), words.getValue())));
+                        calling.getValue().dangers(), calling.getValue().clocks(), here, words.getValue())));
     }
 
     /** Whatever calls, and of it the dangers and the clocks that are shown. */
@@ -84,6 +100,13 @@ class Frame {
             List<BenchMapper.BenchClock> dangers,
             List<BenchMapper.BenchClock> clocks) {
         private static final Calling NOBODY = new Calling(List.of(), List.of(), List.of());
+
+        /** On its own page a danger is the next thing. */
+        List<BenchMapper.BenchClock> dangersOf(@Nullable Long job) {
+            return dangers.stream()
+                    .filter(danger -> job != null && danger.job() == job)
+                    .toList();
+        }
     }
 
     private Calling calling(Instant now) {
@@ -96,6 +119,14 @@ class Frame {
                 Objects.requireNonNull(dangerous.get(false)).stream()
                         .limit(CLOCKS_SHOWN)
                         .toList());
+    }
+
+    /** How the job of a page stands; the poll says it, so that whatever a page missed is healed with it. */
+    public record JobNow(long number, long seq, Tier tier) {
+        private static JobNow of(long number, JournalBook journal) {
+            JobFile job = journal.file(number);
+            return new JobNow(number, job.state().seq(), job.tier().result().tier());
+        }
     }
 
     /** Every form gets an id of its own, so that sending one twice is never taken for another. */

@@ -4,15 +4,24 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import glowkettle.app.bench.BenchMapper.BenchClock;
 import glowkettle.app.format.Words;
+import glowkettle.job.Danger;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 
-/** Dangers and clocks of the strip. They stand on every page and are drawn once for everybody who sees the same of them. */
+/**
+ * Dangers and clocks of the strip. They stand on every page and are drawn once for everybody who sees the same of them. The
+ * worst danger stands whole, those like it are one line, all others a number; it never covers the work.
+ */
 @Component
 class Strip {
     private static final int MOST_KEPT = 100;
+    /** So many jobs are named in the line of those alike. */
+    private static final int MOST_NAMED = 6;
 
     private final ITemplateEngine templates;
     private final Cache<Shown, String> drawn =
@@ -24,7 +33,16 @@ class Strip {
 
     /** A clock as it stands there. */
     public record Ticket(
-            String path, String at, String key, String what, int rank, String away, String when, boolean over) {
+            String path,
+            String at,
+            String key,
+            String what,
+            int rank,
+            @Nullable Integer danger,
+            long job,
+            String away,
+            String when,
+            boolean over) {
         private static Ticket of(BenchClock clock, Words words) {
             return new Ticket(
                     clock.path(),
@@ -32,25 +50,72 @@ class Strip {
                     clock.key(),
                     clock.what(),
                     clock.rank(),
+                    clock.danger(),
+                    clock.job(),
                     words.distance(clock.at()),
                     words.brief(clock.at()),
                     words.over(clock.at()));
         }
     }
 
-    private record Shown(List<Ticket> dangers, List<Ticket> clocks) {}
+    /**
+     * Dangers after the worst.
+     *
+     * @param alike in words with their jobs, empty where there are none of one kind
+     * @param more so many others
+     */
+    public record Rest(String alike, List<Ticket> jobs, int more) {
+        private static @Nullable Rest of(List<Ticket> dangers) {
+            if (dangers.size() < 2) {
+                return null;
+            }
+            Ticket next = dangers.get(1);
+            List<Ticket> alike = dangers.stream()
+                    .skip(1)
+                    .filter(one -> Objects.equals(one.danger(), next.danger()))
+                    .limit(MOST_NAMED)
+                    .toList();
+            boolean asTheWorst =
+                    Objects.equals(next.danger(), dangers.getFirst().danger());
+            String said = next.danger() == null
+                    ? next.what()
+                    : "%s%s %s:"
+                            .formatted(
+                                    alike.size(),
+                                    asTheWorst ? " more" : "",
+                                    Danger.values()[next.danger() - 1].several());
+            return new Rest(said, alike, dangers.size() - 1 - alike.size());
+        }
+    }
 
-    String html(List<BenchClock> dangers, List<BenchClock> clocks, Words words) {
-        return drawn.get(new Shown(tickets(dangers, words), tickets(clocks, words)), this::draw);
+    private record Shown(List<Ticket> dangers, List<Ticket> here, List<Ticket> clocks) {}
+
+    /**
+     * @param here the job whose page it stands on; its own dangers stand on the page itself
+     */
+    String html(List<BenchClock> dangers, List<BenchClock> clocks, @Nullable Long here, Words words) {
+        List<Ticket> every = tickets(dangers, words);
+        return drawn.get(
+                new Shown(
+                        every.stream()
+                                .filter(one -> here == null || one.job() != here)
+                                .toList(),
+                        every.stream()
+                                .filter(one -> here != null && one.job() == here)
+                                .toList(),
+                        tickets(clocks, words)),
+                this::draw);
     }
 
     private static List<Ticket> tickets(List<BenchClock> clocks, Words words) {
-        return clocks.stream().map(clock -> Ticket.of(clock, words)).toList();
+        return clocks.stream().map(clock -> Ticket.of(clock, words)).collect(Collectors.toList());
     }
 
     private String draw(Shown shown) {
         Context context = new Context();
         context.setVariable("dangers", shown.dangers());
+        context.setVariable("here", shown.here());
+        context.setVariable("rest", Rest.of(shown.dangers()));
         context.setVariable("clocks", shown.clocks());
         return templates.process("strip", context);
     }

@@ -2,6 +2,7 @@ package glowkettle.app.join;
 
 import glowkettle.finding.Result;
 import glowkettle.job.Admission;
+import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.join.GaugeSchool;
@@ -103,6 +104,32 @@ public record MovingPanel(
 
     public List<String> ownersLines() {
         return Transplanting.of(job).ownersLines();
+    }
+
+    public @Nullable FirstCharge charge() {
+        return Transplanting.of(job).firstCharge().orElse(null);
+    }
+
+    /** It is on and has got too warm. */
+    public boolean tooWarm() {
+        return charging()
+                && Transplanting.of(job)
+                        .firstCharge()
+                        .flatMap(charge -> charge.hot(job.limits()))
+                        .isPresent();
+    }
+
+    /** Why the last attempt does not count; null where there was none, or it is on. */
+    public @Nullable String flaw() {
+        return Transplanting.of(job)
+                .firstCharge()
+                .filter(charge -> !charge.isOn())
+                .flatMap(charge -> charge.flaw(job.limits()))
+                .orElse(null);
+    }
+
+    public FirstCharge.@Nullable Charger charger() {
+        return Transplanting.of(job).charger().orElse(null);
     }
 
     public boolean charging() {

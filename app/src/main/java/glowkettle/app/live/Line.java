@@ -38,26 +38,33 @@ final class Line implements WriteListener {
 
     /** An event of the stream; the line is let go where it is too far behind. */
     void say(String name, String data) {
-        boolean behind;
+        boolean lost;
         synchronized (this) {
-            behind = waiting.size() >= MOST_WAITING;
-            if (!gone && !behind) {
+            lost = waiting.size() >= MOST_WAITING;
+            if (!gone && !lost) {
                 waiting.add("event:%s\ndata:%s\n\n".formatted(name, data).getBytes(StandardCharsets.UTF_8));
-                write();
+                lost = !write();
             }
         }
-        if (behind) {
+        if (lost) {
             end();
         }
     }
 
     @Override
-    public synchronized void onWritePossible() {
-        open = true;
-        write();
+    public void onWritePossible() {
+        boolean lost;
+        synchronized (this) {
+            open = true;
+            lost = !write();
+        }
+        if (lost) {
+            end();
+        }
     }
 
-    private void write() {
+    /** Whatever the socket takes now; false where it is broken. */
+    private boolean write() {
         try {
             while (open && !gone && !waiting.isEmpty()) {
                 open = out.isReady();
@@ -70,9 +77,9 @@ final class Line implements WriteListener {
                     open = out.isReady();
                 }
             }
+            return true;
         } catch (IOException | IllegalStateException broken) {
-            gone = true;
-            forget.run();
+            return false;
         }
     }
 

@@ -136,7 +136,7 @@ public record MatchView(
     }
 
     /** What the charger is set to; null until the groups were metered. */
-    public Building.@Nullable Charger charger() {
+    public FirstCharge.@Nullable Charger charger() {
         return Building.of(job).charger().orElse(null);
     }
 

@@ -15,12 +15,14 @@ import glowkettle.limits.LimitTable;
 import glowkettle.limits.Table;
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import javax.sql.DataSource;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -186,12 +188,14 @@ class SettingsTest {
         assertThat(lead.post("/shop", later).status()).isEqualTo(302);
         assertThat(kettle.bean(ShopBook.class).hours().week().get(DayOfWeek.THURSDAY))
                 .hasSize(2);
-        Instant next = new JdbcTemplate(kettle.bean(DataSource.class))
-                .queryForObject(
-                        "select next_look from stored_pack where job = ?",
-                        (row, n) -> row.getTimestamp(1).toInstant(),
-                        job.number());
-        assertThat(next).isEqualTo("2026-11-19T09:00:00Z");
+        JdbcTemplate database = new JdbcTemplate(kettle.bean(DataSource.class));
+        Awaitility.await()
+                .atMost(Duration.ofMinutes(1))
+                .untilAsserted(() -> assertThat(database.queryForObject(
+                                "select next_look from stored_pack where job = ?",
+                                (row, n) -> row.getTimestamp(1).toInstant(),
+                                job.number()))
+                        .isEqualTo("2026-11-19T09:00:00Z"));
         lead.post("/shop", shop());
         kettle.clock().set(Kettle.START);
     }

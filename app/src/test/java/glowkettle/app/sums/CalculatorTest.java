@@ -113,8 +113,8 @@ class CalculatorTest {
             {"restedCellV":3.9}                          | 422 | chargeLimitV | accepted is 3.5 to 4.6 V
             {"restedCellV":null,"chargeLimitV":4.2}      | 422 | restedCellV  | Missing: Rested voltage per cell
             {"restedCellV":"3.9","chargeLimitV":4.2}     | 422 | restedCellV  | is not a number
-            {"restedCellV":NaN,"chargeLimitV":4.2}       | 422 | restedCellV  | accepted is 0 to 4.6 V
-            {"restedCellV":Infinity,"chargeLimitV":4.2}  | 422 | restedCellV  | accepted is 0 to 4.6 V
+            {"restedCellV":NaN,"chargeLimitV":4.2}       | 422 | restedCellV  | accepted is 0 to 5 V
+            {"restedCellV":Infinity,"chargeLimitV":4.2}  | 422 | restedCellV  | accepted is 0 to 5 V
             {"restedCellV":1e400,"chargeLimitV":4.2}     | 422 | restedCellV  | too many digits
             {"restedCellV":1e-400,"chargeLimitV":4.2}    | 422 | restedCellV  | too many digits
             {"restedCellV":-3.9,"chargeLimitV":4.2}      | 422 | restedCellV  | -3.9 V is out of range

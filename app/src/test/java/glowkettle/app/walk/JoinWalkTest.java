@@ -18,6 +18,8 @@ import glowkettle.job.join.Joining;
 import glowkettle.job.join.TransplantStep;
 import glowkettle.job.join.Transplanting;
 import java.math.BigDecimal;
+import java.time.Duration;
+import java.util.List;
 import java.util.stream.Stream;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
@@ -50,6 +52,7 @@ class JoinWalkTest {
                     .headed("Volts, red probe on A, black on B")
                     .sees("6 ways are left");
             technician.send("r").letGo().send(" ").headed("red probe on A, black on C");
+            technician.type("reading.value", "-3.82").send("Enter").headed("red probe on B, black on C");
             technician.type("reading.value", "-3.82").send("Enter");
             technician.open(job.path("join")).headed("Solder black (C) to B+");
             Assertions.assertThat(Joining.of(job.file()).isFound()).isTrue();
@@ -181,7 +184,15 @@ class JoinWalkTest {
             technician.headed("old cell").page().locator("button[value=WRITE]").click();
             technician.headed("Settle the gauge").sees("612").send(" ");
             technician.headed("Charge it the first time").send(" ").headed("stay with it");
-            technician.type("warmth.surfaceC", "22.5").send("Enter").letGo().send("c");
+            for (String surfaceC : List.of("22.5", "22.2", "21.9")) {
+                kettle.clock().pass(Duration.ofMinutes(5));
+                technician
+                        .type("warmth.surfaceC", surfaceC)
+                        .send("Enter")
+                        .sees("Felt last: " + surfaceC)
+                        .letGo();
+            }
+            technician.send("c");
             technician
                     .open("/jobs/" + job.number() + "/handback")
                     .sees("re-used on a new cell")

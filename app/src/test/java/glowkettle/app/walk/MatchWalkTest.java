@@ -15,6 +15,7 @@ import glowkettle.job.match.MatchAct;
 import glowkettle.job.match.MatchEntry;
 import glowkettle.job.match.Matching;
 import java.time.Duration;
+import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.function.Consumer;
@@ -118,10 +119,14 @@ class MatchWalkTest {
             main(technician).click();
             technician.headed("Charge it for the first time, and stay").letGo().send(" ");
             technician.headed("It charges: stay with it, feel it");
-            fill(technician, "warmth.surfaceC", "22");
-            fill(technician, "warmth.ambientC", "21");
-            main(technician).click();
-            technician.sees("Felt last: 22").letGo().send("c");
+            for (String surfaceC : List.of("23", "22,6", "22,2")) {
+                kettle.clock().pass(Duration.ofMinutes(5));
+                fill(technician, "warmth.surfaceC", surfaceC);
+                fill(technician, "warmth.ambientC", "21");
+                main(technician).click();
+                technician.sees("Felt last: " + surfaceC.replace(',', '.'));
+            }
+            technician.letGo().send("c");
             technician.headed("built, alike and charged once");
             Assertions.assertThat(MatchAct.of(job.file())).isEqualTo(MatchAct.PROVEN);
             Assertions.assertThat(Building.of(job.file()).ownersLines()).hasSize(3);

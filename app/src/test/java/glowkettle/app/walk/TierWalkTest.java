@@ -110,7 +110,8 @@ class TierWalkTest {
             for (AssessEntry.ColdStep step : AssessEntry.ColdStep.values()) {
                 lead.headed(step.words());
                 if (step.named()) {
-                    lead.type("name", "A. Quayside").letGo();
+                    lead.type("name", step == AssessEntry.ColdStep.REMOVER ? "B. Ropewalk" : "A. Quayside")
+                            .letGo();
                 }
                 lead.send(" ");
             }

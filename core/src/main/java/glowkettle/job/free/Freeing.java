@@ -39,6 +39,9 @@ public final class Freeing {
     /** After so long nothing is left of a heat, whatever the curve of its last seconds says. */
     private static final Duration COOLED = Duration.ofHours(6);
 
+    /** A heat that is on moves its job until somebody says that it is off. */
+    private static final Duration STAYS_ON = Duration.ofDays(3650);
+
     private static final int NEAR_S = 30;
 
     private final JobFile job;
@@ -138,6 +141,15 @@ public final class Freeing {
                 last.sinceS(now),
                 Refit.Spot.CELL,
                 job.limits())));
+    }
+
+    /** Until when its tier and its next thing change by the clock alone, since a heat is in it; empty where none is. */
+    public Optional<Instant> movesUntil() {
+        return Heatings.every(state).stream()
+                .map(heating -> heating.to() == null
+                        ? heating.from().plus(STAYS_ON)
+                        : heating.to().plus(COOLED))
+                .max(Instant::compareTo);
     }
 
     /** Whether the strips of a bond have to wait until a heat has left the cell. */

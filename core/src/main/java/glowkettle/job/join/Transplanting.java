@@ -11,7 +11,9 @@ import glowkettle.job.assess.Assessing;
 import glowkettle.job.fit.Fitting;
 import glowkettle.join.GaugeData;
 import glowkettle.join.Transplant;
+import glowkettle.library.Ratings;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -163,6 +165,17 @@ public final class Transplanting {
 
     public boolean isCharging() {
         return firstCharge().filter(FirstCharge::isOn).isPresent();
+    }
+
+    /** Empty until the cell was metered under its board. */
+    public Optional<FirstCharge.Charger> charger() {
+        Ratings ratings = job.model().pack().ratings();
+        return latest(JoinEntry.BoardMetered.class)
+                .map(metered -> FirstCharge.Charger.of(
+                        ratings.series().multiply(ratings.chargeLimitV()),
+                        Fitting.of(job).believedCapacityMah().movePointLeft(3),
+                        metered.cellV().divide(ratings.series(), 3, RoundingMode.HALF_UP),
+                        job.limits()));
     }
 
     /** The newest attempt at a first charge of this cell under its old board. */

@@ -6,12 +6,9 @@ import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
-import glowkettle.limits.Limit;
 import glowkettle.match.BuildStep;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Layout;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -117,25 +114,18 @@ public final class Building {
                 .isPresent();
     }
 
-    /** What the charger is set to before a first charge. Source: handbook, Match (After). */
-    public record Charger(BigDecimal volts, BigDecimal mostA) {}
-
     /** Empty until the pack is matched and its groups were metered. */
-    public Optional<Charger> charger() {
+    public Optional<FirstCharge.Charger> charger() {
         return Matching.of(job)
                 .wanted()
                 .flatMap(wanted -> Matching.of(job)
                         .figures()
-                        .flatMap(figures -> voltages().map(read -> {
-                            boolean low = read.result()
-                                            .leastV()
-                                            .compareTo(job.limits().of(Limit.FIRST_CHARGE_LOW_V))
-                                    < 0;
-                            BigDecimal share = job.limits().of(low ? Limit.FIRST_CHARGE_LOW_C : Limit.FIRST_CHARGE_C);
-                            return new Charger(
-                                    wanted.series().multiply(wanted.rated().chargeLimitV()),
-                                    figures.result().usableAh().multiply(share).setScale(2, RoundingMode.DOWN));
-                        })));
+                        .flatMap(figures -> voltages()
+                                .map(read -> FirstCharge.Charger.of(
+                                        wanted.series().multiply(wanted.rated().chargeLimitV()),
+                                        figures.result().usableAh(),
+                                        read.result().leastV(),
+                                        job.limits()))));
     }
 
     private boolean isCharged() {

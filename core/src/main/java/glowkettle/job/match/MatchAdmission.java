@@ -6,6 +6,7 @@ import glowkettle.finding.Figures;
 import glowkettle.finding.Weight;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
+import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.EmptyReading;
@@ -302,7 +303,7 @@ final class MatchAdmission {
     }
 
     private static Optional<Refusal> charger(JobFile job, MatchEntry.PackChargeBegun begun) {
-        Building.Charger most = Building.of(job).charger().orElseThrow();
+        FirstCharge.Charger most = Building.of(job).charger().orElseThrow();
         if (begun.chargerV() == null || begun.chargerA() == null) {
             return Admission.no(
                     begun.chargerV() == null ? "chargerV" : "chargerA",
