@@ -3,6 +3,7 @@ package glowkettle.app.security;
 import jakarta.servlet.ServletException;
 import java.io.IOException;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -23,9 +24,12 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE)
 class Doorkeeper implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
-    static final int THREADS = 200;
-    private static final int MOST_AT_ONCE = 160;
-    private static final int MOST_OF_AN_ADDRESS = 80;
+    /** Of the threads that {@code application.yaml} allows; the others are the card's. */
+    private static final int MOST_AT_ONCE = 360;
+
+    private static final int MOST_OF_AN_ADDRESS = 300;
+    /** What sends something holds its thread for as long as it likes to. */
+    private static final int MOST_SENDING_OF_AN_ADDRESS = 80;
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
@@ -33,9 +37,12 @@ class Doorkeeper implements WebServerFactoryCustomizer<TomcatServletWebServerFac
         factory.addEngineValves(new Door());
     }
 
+    private static final Set<String> BODILESS = Set.of("GET", "HEAD", "OPTIONS");
+
     private static final class Door extends ValveBase {
         private final Semaphore places = new Semaphore(MOST_AT_ONCE);
-        private final Map<String, AtomicInteger> asking = new ConcurrentHashMap<>();
+        private final Addresses asking = new Addresses(MOST_OF_AN_ADDRESS);
+        private final Addresses sending = new Addresses(MOST_SENDING_OF_AN_ADDRESS);
 
         Door() {
             super(true);
@@ -49,8 +56,9 @@ class Doorkeeper implements WebServerFactoryCustomizer<TomcatServletWebServerFac
                 return;
             }
             String address = String.valueOf(request.getRemoteAddr());
-            AtomicInteger mine = asking.computeIfAbsent(address, first -> new AtomicInteger());
-            boolean within = mine.incrementAndGet() <= MOST_OF_AN_ADDRESS;
+            boolean sends = request.getContentLengthLong() != 0 && !BODILESS.contains(request.getMethod());
+            Addresses counted = sends ? sending : asking;
+            boolean within = counted.comes(address);
             try {
                 if (within && places.tryAcquire()) {
                     try {
@@ -64,7 +72,7 @@ class Doorkeeper implements WebServerFactoryCustomizer<TomcatServletWebServerFac
                     response.setStatus(503);
                 }
             } finally {
-                asking.computeIfPresent(address, (key, count) -> count.decrementAndGet() == 0 ? null : count);
+                counted.leaves(address);
             }
         }
 
@@ -81,6 +89,29 @@ class Doorkeeper implements WebServerFactoryCustomizer<TomcatServletWebServerFac
             } finally {
                 coyote.setInputBuffer(body);
             }
+        }
+    }
+
+    /** How many come from each address. */
+    private static final class Addresses {
+        private final Map<String, AtomicInteger> here = new ConcurrentHashMap<>();
+        private final int most;
+
+        Addresses(int most) {
+            this.most = most;
+        }
+
+        boolean comes(String address) {
+            AtomicInteger counted = here.compute(address, (key, known) -> {
+                AtomicInteger count = known == null ? new AtomicInteger() : known;
+                count.incrementAndGet();
+                return count;
+            });
+            return counted.get() <= most;
+        }
+
+        void leaves(String address) {
+            here.computeIfPresent(address, (key, count) -> count.decrementAndGet() == 0 ? null : count);
         }
     }
 }

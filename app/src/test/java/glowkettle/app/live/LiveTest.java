@@ -124,7 +124,7 @@ class LiveTest {
             List<Future<Boolean>> all = IntStream.range(0, PAGES)
                     .mapToObj(i -> pages.submit(() -> hears(lead, line, "\"seq\":" + heard, open)))
                     .toList();
-            open.await();
+            assertThat(open.await(1, TimeUnit.MINUTES)).isTrue();
             job.write(new OpenEntry.Noted(null, "Cable glued across the pack."));
             for (Future<Boolean> page : all) {
                 assertThat(page.get(60, TimeUnit.SECONDS)).isTrue();

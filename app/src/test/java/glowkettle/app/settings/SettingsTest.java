@@ -191,11 +191,11 @@ class SettingsTest {
         JdbcTemplate database = new JdbcTemplate(kettle.bean(DataSource.class));
         Awaitility.await()
                 .atMost(Duration.ofMinutes(1))
-                .untilAsserted(() -> assertThat(database.queryForObject(
+                .until(() -> Instant.parse("2026-11-19T09:00:00Z")
+                        .equals(database.queryForObject(
                                 "select next_look from stored_pack where job = ?",
                                 (row, n) -> row.getTimestamp(1).toInstant(),
-                                job.number()))
-                        .isEqualTo("2026-11-19T09:00:00Z"));
+                                job.number())));
         lead.post("/shop", shop());
         kettle.clock().set(Kettle.START);
     }
