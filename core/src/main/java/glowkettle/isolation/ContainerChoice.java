@@ -13,6 +13,7 @@ import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Proposes a container for a pack and refuses an overfull one. A pack of tier Isolate has a container to itself; ordinary
@@ -29,7 +30,15 @@ public final class ContainerChoice {
             @Says("Tier when stored") Tier tier,
 
             @Says("Energy when full") @Within(min = "0", max = "100000", unit = "Wh")
-            BigDecimal energyWh) {}
+            BigDecimal energyWh,
+
+            @Says("What goes in: the pack alone, or the device with it") @Nullable
+            Bulk bulk) {
+        /** Of a size that nobody asked for. */
+        public Held(String label, Tier tier, BigDecimal energyWh) {
+            this(label, tier, energyWh, null);
+        }
+    }
 
     /** A container of the store and what it holds. */
     public record Container(
@@ -42,7 +51,14 @@ public final class ContainerChoice {
             @Says("Most packs in it") @Within(min = "0", max = "10000", whole = true)
             int places,
 
-            List<Held> holds) {
+            List<Held> holds,
+
+            @Says("What it takes") @Nullable Bulk takes) {
+        /** One that takes whatever there is. */
+        public Container(String id, String name, BigDecimal capacityWh, int places, List<Held> holds) {
+            this(id, name, capacityWh, places, holds, null);
+        }
+
         public Container {
             holds = List.copyOf(holds);
         }
@@ -68,6 +84,11 @@ public final class ContainerChoice {
                         Figures.energy(pack.energyWh()),
                         Figures.energy(after),
                         Figures.energy(most));
+        Bulk takes = container.takes();
+        Bulk bulk = pack.bulk();
+        if (takes != null && bulk != null && !bulk.fitsInto(takes)) {
+            return new Answer(false, "takes %s; this is %s".formatted(takes.words(), bulk.words()));
+        }
         if (isolated && !container.holds().isEmpty()) {
             return new Answer(
                     false,

@@ -1,5 +1,6 @@
 package glowkettle.demo;
 
+import glowkettle.isolation.Bulk;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -25,14 +26,14 @@ public final class EquipmentRoom {
 
     /** Where packs are put apart. */
     public static final List<Container> CONTAINERS = List.of(
-            new Container("1", "Sand bucket 1, indoors", 100, 6, false),
-            new Container("2", "Sand bucket 2, indoors", 100, 6, false),
-            new Container("3", "Vented box, by the door", 80, 1, false),
-            new Container("4", "Vented box, device size", 150, 1, false),
-            new Container("5", "Outdoor bay", 300, 12, true),
-            new Container("6", "Sand bucket 3, indoors", 100, 6, false),
-            new Container("7", "Clay crock, device size", 150, 1, false),
-            new Container("8", "Sand bucket 4, on the quay", 100, 6, true));
+            new Container("1", "Sand bucket 1, indoors", 100, 6, false, Bulk.HANDHELD),
+            new Container("2", "Sand bucket 2, indoors", 100, 6, false, Bulk.HANDHELD),
+            new Container("3", "Vented box, by the door", 80, 1, false, Bulk.HANDHELD),
+            new Container("4", "Vented box, device size", 150, 1, false, Bulk.LAPTOP),
+            new Container("5", "Outdoor bay", 300, 12, true, Bulk.LAPTOP),
+            new Container("6", "Sand bucket 3, indoors", 100, 6, false, Bulk.HANDHELD),
+            new Container("7", "Clay crock, device size", 150, 1, false, Bulk.LAPTOP),
+            new Container("8", "Sand bucket 4, on the quay", 100, 6, true, Bulk.HANDHELD));
 
     private EquipmentRoom() {}
 
@@ -42,9 +43,9 @@ public final class EquipmentRoom {
     }
 
     /** A container of the isolation store. */
-    public record Container(String id, String name, BigDecimal capacityWh, int places, boolean outdoors) {
-        Container(String id, String name, long capacityWh, int places, boolean outdoors) {
-            this(id, name, BigDecimal.valueOf(capacityWh), places, outdoors);
+    public record Container(String id, String name, BigDecimal capacityWh, int places, boolean outdoors, Bulk takes) {
+        Container(String id, String name, long capacityWh, int places, boolean outdoors, Bulk takes) {
+            this(id, name, BigDecimal.valueOf(capacityWh), places, outdoors, takes);
         }
     }
 }

@@ -11,6 +11,7 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.PackHealth;
 import glowkettle.job.isolation.Isolating;
+import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.Opening;
 import glowkettle.limits.Limit;
 import java.math.BigDecimal;
@@ -123,6 +124,11 @@ public record AssessView(
 
     public boolean halted() {
         return Assessing.of(job).halted();
+    }
+
+    /** Where it stands under guard; null where it does not. */
+    public IsolationEntry.@Nullable StoodOutdoors outdoors() {
+        return Isolating.of(job).outdoors().orElse(null);
     }
 
     public Isolating.@Nullable Lying stored() {

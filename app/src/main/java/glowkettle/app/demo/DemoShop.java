@@ -59,7 +59,12 @@ class DemoShop implements ApplicationRunner {
                 EquipmentRoom.hours(made.hours())));
         for (EquipmentRoom.Container container : EquipmentRoom.CONTAINERS) {
             shop.putContainer(
-                    container.id(), container.name(), container.capacityWh(), container.places(), container.outdoors());
+                    container.id(),
+                    container.name(),
+                    container.capacityWh(),
+                    container.places(),
+                    container.outdoors(),
+                    container.takes());
         }
     }
 }

@@ -4,6 +4,7 @@ import glowkettle.app.isolation.Containers;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.fit.Fitting;
+import glowkettle.job.handback.Declined;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.handback.Signatures;
 import glowkettle.job.isolation.Isolating;
@@ -36,6 +37,15 @@ public record HandBackView(
 
     public boolean keepsPack() {
         return Fitting.of(job).keepsPack();
+    }
+
+    /** A lead has to settle first what becomes of it. */
+    public boolean settling() {
+        return !job.closed()
+                && Declined.of(job)
+                        .filter(declined -> declined == Declined.SETTLED)
+                        .isPresent()
+                && Declined.settlement(job).isEmpty();
     }
 
     public boolean needsLead() {

@@ -15,11 +15,11 @@ import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Overheating;
+import glowkettle.job.handback.Declined;
 import glowkettle.job.handback.Signatures;
 import glowkettle.job.join.Transplanting;
 import glowkettle.job.match.Building;
 import glowkettle.job.open.FastenerLog;
-import glowkettle.job.open.Opening;
 import glowkettle.job.prove.Proving;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.Sealing;
@@ -40,13 +40,32 @@ public record OwnersSheet(
         List<String> checks,
         String calibration,
         List<String> youWillNotice,
-        List<String> care) {
+        List<String> care,
+        boolean asItCame) {
     private static final int MOST_FOUND = 3;
+
+    private static final List<String> CARE = List.of(
+            "Keep it between 20 and 80 % when you can; a full charge before a trip is fine.",
+            "Keep it out of the sun and away from heaters.",
+            "Store it half charged. Stop using it and come back if it swells, smells or gets hot.");
 
     /** One figure before and after. */
     public record Compared(String what, String before, String after) {}
 
     public static OwnersSheet of(JobFile job) {
+        Optional<Declined> declined = Declined.of(job);
+        if (declined.isPresent()) {
+            return new OwnersSheet(
+                    PaperHead.of(job),
+                    found(job),
+                    notDone(job),
+                    List.of(),
+                    List.of(),
+                    "",
+                    List.of(),
+                    watched(declined.get()),
+                    true);
+        }
         return new OwnersSheet(
                 PaperHead.of(job),
                 found(job),
@@ -55,10 +74,36 @@ public record OwnersSheet(
                 checks(job),
                 calibration(job),
                 job.model().afterwards(),
+                staysGuarded(job) ? watched(Declined.WARNED_OF) : CARE,
+                false);
+    }
+
+    /** The pack it came with is in it, and is no pack to use. */
+    private static boolean staysGuarded(JobFile job) {
+        return Fitting.of(job).keepsPack() && job.oldPackTier().result().tier().atLeast(Tier.GUARDED);
+    }
+
+    private static List<String> notDone(JobFile job) {
+        List<String> lines = new ArrayList<>();
+        lines.add("Nothing: the quote was declined, and it was not opened.");
+        Declined.settlement(job).ifPresent(settled -> lines.add(settled.how().words() + ": " + settled.agreed()));
+        return lines;
+    }
+
+    /** What the owner of a pack that was not changed has to know of it. */
+    private static List<String> watched(Declined declined) {
+        return switch (declined) {
+            case AS_IT_CAME ->
+                List.of("The pack is as old as it was: stop using it and come back if it swells, smells or gets hot.");
+            case WARNED_OF ->
                 List.of(
-                        "Keep it between 20 and 80 % when you can; a full charge before a trip is fine.",
-                        "Keep it out of the sun and away from heaters.",
-                        "Store it half charged. Stop using it and come back if it swells, smells or gets hot."));
+                        "Do not charge it. Do not use it. Do not take it on an aircraft.",
+                        "Keep it where nothing burns. If it swells, smells, hisses or gets warm: leave it and go out.");
+            case SETTLED ->
+                List.of(
+                        "Do not charge it. Do not use it. Do not carry it in a bag.",
+                        "It is not handed over as a device: what becomes of it is settled with a lead, by local rules.");
+        };
     }
 
     private static List<String> found(JobFile job) {
@@ -74,7 +119,7 @@ public record OwnersSheet(
         Tier worst = job.worstTier();
         if (worst.atLeast(Tier.GUARDED)) {
             job.oldPackTier().findings().stream()
-                    .map(FoundWords::of)
+                    .map(finding -> FoundWords.of(finding, Fitting.of(job).keepsPack()))
                     .flatMap(Optional::stream)
                     .distinct()
                     .limit(MOST_FOUND)
@@ -113,9 +158,7 @@ public record OwnersSheet(
                                 : ".")));
         done.addAll(Transplanting.of(job).ownersLines());
         done.addAll(Building.of(job).ownersLines());
-        if (Opening.of(job).goesBackAsItCame()) {
-            done.add("Nothing: the quote was declined, and it was not opened.");
-        } else if (Fitting.of(job).keepsPack()) {
+        if (Fitting.of(job).keepsPack()) {
             done.add("The pack it came with is in it again; it was disconnected to reach something else.");
         }
         Fitting.of(job).coinCell().ifPresent(coin -> done.add(coin.forTheOwner()));

@@ -47,7 +47,11 @@ class ContainerGate implements Gate {
         }
         ContainerChoice.Answer answer = ContainerChoice.ask(
                 chosen.get(),
-                new ContainerChoice.Held("job " + job.number(), stored.tier(), stored.energyWh()),
+                new ContainerChoice.Held(
+                        "job " + job.number(),
+                        stored.tier(),
+                        stored.energyWh(),
+                        Containers.bulk(job, Boolean.TRUE.equals(stored.wholeDevice()))),
                 job.limits());
         return answer.takes()
                 ? Optional.empty()

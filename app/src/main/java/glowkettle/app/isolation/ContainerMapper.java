@@ -1,5 +1,6 @@
 package glowkettle.app.isolation;
 
+import glowkettle.isolation.Bulk;
 import java.math.BigDecimal;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
@@ -10,10 +11,10 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface ContainerMapper {
     /** A container. */
-    record ContainerRow(String id, String name, BigDecimal capacityWh, int places, boolean outdoors) {}
+    record ContainerRow(String id, String name, BigDecimal capacityWh, int places, boolean outdoors, Bulk takes) {}
 
     @Select("""
-            select id, name, capacity_wh, places, outdoors
+            select id, name, capacity_wh, places, outdoors, takes
               from container
              where shop_id = #{shop}
              order by length(id), id

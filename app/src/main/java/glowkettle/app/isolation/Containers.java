@@ -3,6 +3,7 @@ package glowkettle.app.isolation;
 import glowkettle.app.shop.Shop;
 import glowkettle.assess.Tier;
 import glowkettle.finding.Result;
+import glowkettle.isolation.Bulk;
 import glowkettle.isolation.ContainerChoice;
 import glowkettle.job.JobFile;
 import java.util.Comparator;
@@ -54,8 +55,13 @@ public class Containers {
                                 .filter(pack -> row.id().equals(pack.container()))
                                 .map(pack -> new ContainerChoice.Held(
                                         pack.label(), Tier.valueOf(pack.tier()), pack.energyWh()))
-                                .toList()))
+                                .toList(),
+                        row.takes()))
                 .toList();
+    }
+
+    static Bulk bulk(JobFile job, boolean wholeDevice) {
+        return wholeDevice ? Bulk.ofDevice(job.model().identity().kind()) : Bulk.PACK;
     }
 
     /** A container with whether it takes the job's pack. */
@@ -68,7 +74,8 @@ public class Containers {
         ContainerChoice.Held pack = new ContainerChoice.Held(
                 "job " + job.number(),
                 job.tier().result().tier(),
-                job.model().pack().ratings().energyWh());
+                job.model().pack().ratings().energyWh(),
+                bulk(job, !job.liftedOut()));
         List<ContainerChoice.Container> all = all();
         Result<Optional<ContainerChoice.Container>> proposed = ContainerChoice.propose(all, pack, job.limits());
         List<Offer> offers = all.stream()

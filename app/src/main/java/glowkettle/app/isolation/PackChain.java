@@ -44,6 +44,8 @@ public record PackChain(long job, List<Link> links) {
     private static String words(IsolationEntry entry) {
         return switch (entry) {
             case IsolationEntry.PackStored stored -> "into “" + stored.containerName() + "”";
+            case IsolationEntry.StoodOutdoors outdoors ->
+                "outdoors, %s, guarded by %s".formatted(outdoors.place(), outdoors.guard());
             case IsolationEntry.Watched watched -> "looked at, " + Figures.withUnit(watched.surfaceC(), "°C");
             case IsolationEntry.PackReleased released -> "handed over to " + released.collector();
         };

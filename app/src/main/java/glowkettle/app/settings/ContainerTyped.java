@@ -2,6 +2,7 @@ package glowkettle.app.settings;
 
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
+import glowkettle.isolation.Bulk;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
@@ -16,4 +17,5 @@ public record ContainerTyped(
         @Says("Most packs in it") @Within(min = "1", max = "100")
         int places,
 
+        @Says("What it takes at the most") @Nullable Bulk takes,
         @Says("Outdoors") @Nullable Boolean outdoors) {}

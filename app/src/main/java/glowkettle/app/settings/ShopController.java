@@ -9,6 +9,7 @@ import glowkettle.app.form.Taken;
 import glowkettle.app.journal.HoursWork;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
+import glowkettle.isolation.Bulk;
 import glowkettle.shop.OpeningHours;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -17,6 +18,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -93,7 +95,8 @@ class ShopController implements HouseForms {
                 container.name(),
                 container.capacityWh(),
                 container.places(),
-                Boolean.TRUE.equals(container.outdoors()));
+                Boolean.TRUE.equals(container.outdoors()),
+                Objects.requireNonNullElse(container.takes(), Bulk.LAPTOP));
         return SAVED;
     }
 

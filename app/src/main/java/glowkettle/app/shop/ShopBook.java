@@ -1,6 +1,7 @@
 package glowkettle.app.shop;
 
 import glowkettle.app.request.ThisRequest;
+import glowkettle.isolation.Bulk;
 import glowkettle.shop.OpeningHours;
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
@@ -96,17 +97,18 @@ public class ShopBook {
     }
 
     /** A container as it was set up, with how many packs lie in it. */
-    public record Container(String id, String name, BigDecimal capacityWh, int places, boolean outdoors, int packs) {}
+    public record Container(
+            String id, String name, BigDecimal capacityWh, int places, boolean outdoors, Bulk takes, int packs) {}
 
     public List<Container> containers() {
         return rows.containers(Shop.ID).stream()
                 .map(row -> new Container(
-                        row.id(), row.name(), row.capacityWh(), row.places(), row.outdoors(), row.packs()))
+                        row.id(), row.name(), row.capacityWh(), row.places(), row.outdoors(), row.takes(), row.packs()))
                 .toList();
     }
 
-    public void putContainer(String id, String name, BigDecimal capacityWh, int places, boolean outdoors) {
-        rows.putContainer(Shop.ID, id, name, capacityWh, places, outdoors);
+    public void putContainer(String id, String name, BigDecimal capacityWh, int places, boolean outdoors, Bulk takes) {
+        rows.putContainer(Shop.ID, id, name, capacityWh, places, outdoors, takes);
     }
 
     /** False when the container is not empty, or not there. */

@@ -1,5 +1,6 @@
 package glowkettle.app.shop;
 
+import glowkettle.isolation.Bulk;
 import java.math.BigDecimal;
 import java.util.List;
 import org.apache.ibatis.annotations.Delete;
@@ -26,7 +27,8 @@ interface ShopMapper {
             String opening) {}
 
     /** A container as the shop set it up. */
-    record ContainerRow(String id, String name, BigDecimal capacityWh, int places, boolean outdoors, int packs) {}
+    record ContainerRow(
+            String id, String name, BigDecimal capacityWh, int places, boolean outdoors, Bulk takes, int packs) {}
 
     @Select("""
             select name, zone, emergency_number, emergency_text, currency, hands, chargers, mats, dryers, air_stations,
@@ -58,6 +60,7 @@ interface ShopMapper {
 
     @Select("""
             select container.id, container.name, container.capacity_wh, container.places, container.outdoors,
+                   container.takes,
                    count(pack.job) as packs
               from container
               left join stored_pack pack
@@ -69,13 +72,14 @@ interface ShopMapper {
     List<ContainerRow> containers(int shop);
 
     @Insert("""
-            insert into container (shop_id, id, name, capacity_wh, places, outdoors)
-            values (#{shop}, #{id}, #{name}, #{capacityWh}, #{places}, #{outdoors})
+            insert into container (shop_id, id, name, capacity_wh, places, outdoors, takes)
+            values (#{shop}, #{id}, #{name}, #{capacityWh}, #{places}, #{outdoors}, #{takes})
             on conflict (shop_id, id) do update
                set name = excluded.name, capacity_wh = excluded.capacity_wh, places = excluded.places,
-                   outdoors = excluded.outdoors
+                   outdoors = excluded.outdoors, takes = excluded.takes
             """)
-    void putContainer(int shop, String id, String name, BigDecimal capacityWh, int places, boolean outdoors);
+    void putContainer(
+            int shop, String id, String name, BigDecimal capacityWh, int places, boolean outdoors, Bulk takes);
 
     /** Only an empty container is taken away. */
     @Delete("""

@@ -23,7 +23,7 @@ import glowkettle.job.Stage;
 import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.job.fit.Fitting;
-import glowkettle.job.open.Opening;
+import glowkettle.job.isolation.Isolating;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
@@ -42,6 +42,7 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
                     Traits.TAPPED,
                     entry -> Spark.HARMLESS,
                     signed -> signed.as() == Role.LEAD ? Firmness.A_LEADS : Firmness.LOOSE),
+            Kind.of("settled", HandBackEntry.Settled.class, Traits.TYPED, Spark.HARMLESS, Firmness.A_LEADS),
             Kind.of(
                     "addendum",
                     HandBackEntry.Addendum.class,
@@ -70,6 +71,8 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
             case HandBackEntry.SignedOff signed ->
                 "Signed as " + Phrases.lower(signed.as())
                         + (signed.forTheOwner() == null ? "" : ": " + signed.forTheOwner());
+            case HandBackEntry.Settled settled ->
+                "Settled with the owner. " + settled.how().words() + ": " + settled.agreed();
             case HandBackEntry.Addendum addendum -> "Addendum: " + addendum.text();
         };
     }
@@ -78,6 +81,7 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
     public Optional<Told> tells(HandBackEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case HandBackEntry.SignedOff ignored -> Optional.empty();
+            case HandBackEntry.Settled ignored -> Optional.empty();
             case HandBackEntry.Addendum ignored -> Optional.empty();
         };
     }
@@ -86,6 +90,7 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
     public Optional<Refusal> refuse(JobFile job, HandBackEntry entry, Author author, Instant now) {
         return switch (entry) {
             case HandBackEntry.SignedOff signed -> SignAdmission.signed(job, signed, author);
+            case HandBackEntry.Settled ignored -> SignAdmission.settled(job, author);
             case HandBackEntry.Addendum ignored ->
                 job.closed() ? Optional.empty() : Admission.no("", "The job is open; write a note instead.");
         };
@@ -93,10 +98,14 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
 
     @Override
     public Optional<NextThing> next(JobFile job) {
-        if (Opening.of(job).goesBackAsItCame()) {
-            return Optional.of(NextThing.of(STAGE, "The quote was declined: hand it back as it came, and sign"));
+        Optional<Declined> declined = Declined.of(job);
+        if (declined.isPresent() && !(declined.get() == Declined.SETTLED && Declined.isAgreed(job))) {
+            return Optional.of(NextThing.of(STAGE, declined.get().words()));
         }
-        if (!job.isPutAway() && !Fitting.of(job).keepsPack()) {
+        boolean outdoors = Isolating.of(job).outdoors().isPresent();
+        if (declined.isEmpty()
+                && (outdoors || !job.isPutAway())
+                && !Fitting.of(job).keepsPack()) {
             return Optional.of(NextThing.of(STAGE, "Put the old pack into a container"));
         }
         Signatures signatures = Signatures.of(job);

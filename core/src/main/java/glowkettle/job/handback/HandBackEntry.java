@@ -1,6 +1,7 @@
 package glowkettle.job.handback;
 
 import glowkettle.finding.Says;
+import glowkettle.finding.Worded;
 import glowkettle.job.Entry;
 import glowkettle.job.Role;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +17,32 @@ public sealed interface HandBackEntry extends Entry {
             implements HandBackEntry {
         public SignedOff(Role as) {
             this(as, null);
+        }
+    }
+
+    /** What becomes of an isolated device whose quote was declined, settled by a lead with its owner. */
+    record Settled(
+            @Says("What becomes of it") Settlement how,
+
+            @Says(value = "What was agreed with the owner", longest = 300)
+            String agreed)
+            implements HandBackEntry {}
+
+    /** By local rules; none of them hands it over as a device. Source: handbook, Hand back. */
+    enum Settlement implements Worded {
+        REMOVAL("The pack is taken out, and nothing else is done"),
+        DISPOSAL("It is disposed of with its pack"),
+        COLLECTION("It is collected by local rules");
+
+        private final String words;
+
+        Settlement(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
         }
     }
 

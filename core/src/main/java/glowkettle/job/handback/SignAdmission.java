@@ -38,6 +38,16 @@ final class SignAdmission {
         return failedCheck(job, signed).or(() -> ready(job));
     }
 
+    /** A lead settles what may not be handed over as a device. */
+    static Optional<Refusal> settled(JobFile job, Author by) {
+        if (Declined.of(job).filter(declined -> declined == Declined.SETTLED).isEmpty()) {
+            return Admission.no("how", "Only an isolated device whose quote was declined is settled with its owner.");
+        }
+        return by.role() == Role.LEAD
+                ? Optional.empty()
+                : Admission.no("how", "A lead settles with the owner what becomes of an isolated device.");
+    }
+
     /** A failed check goes home only on a lead's word, with a sentence for the owner. */
     private static Optional<Refusal> failedCheck(JobFile job, HandBackEntry.SignedOff signed) {
         Optional<String> failed = Signatures.of(job).failedCheck();
@@ -58,6 +68,11 @@ final class SignAdmission {
     }
 
     private static Optional<Refusal> ready(JobFile job) {
+        if (Declined.of(job).filter(declined -> declined == Declined.SETTLED).isPresent() && !Declined.isAgreed(job)) {
+            return Admission.no(
+                    "as",
+                    "Not ready to sign: it is not handed over as a device; a lead settles with the owner what becomes of it.");
+        }
         NextThing next = job.next();
         return next.stage() == HandBackChapter.STAGE
                         && (Isolating.of(job).stored().isPresent()

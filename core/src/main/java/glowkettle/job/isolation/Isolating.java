@@ -5,6 +5,7 @@ import glowkettle.finding.Result;
 import glowkettle.isolation.Watch;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
+import glowkettle.job.Recorded;
 import glowkettle.job.free.Overheating;
 import glowkettle.shop.OpeningHours;
 import java.util.Optional;
@@ -26,9 +27,27 @@ public final class Isolating {
         return new Isolating(job);
     }
 
+    /** In a container; empty while it stands outdoors. */
     public Optional<Lying> stored() {
-        return state.latest(IsolationEntry.PackStored.class)
-                .map(stored -> new Lying(stored.container(), stored.containerName()));
+        return outdoors().isPresent()
+                ? Optional.empty()
+                : state.latest(IsolationEntry.PackStored.class)
+                        .map(stored -> new Lying(stored.container(), stored.containerName()));
+    }
+
+    /** Where it stands under guard; empty once it went into a container after that. */
+    public Optional<IsolationEntry.StoodOutdoors> outdoors() {
+        return placed().map(Recorded::entry)
+                .filter(IsolationEntry.StoodOutdoors.class::isInstance)
+                .map(IsolationEntry.StoodOutdoors.class::cast);
+    }
+
+    /** Where it was put last. */
+    private Optional<Recorded> placed() {
+        return state.counting().stream()
+                .filter(recorded -> recorded.entry() instanceof IsolationEntry.PackStored
+                        || recorded.entry() instanceof IsolationEntry.StoodOutdoors)
+                .reduce((earlier, later) -> later);
     }
 
     /** Who took it away; empty while it is here. */

@@ -10,6 +10,7 @@ import glowkettle.job.free.FreeAdmission;
 import glowkettle.job.free.Freeing;
 import java.time.Instant;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Whether a pack may be put away, looked at or handed over now. */
 final class IsolationAdmission {
@@ -21,10 +22,44 @@ final class IsolationAdmission {
 
     /** A pack has one place; only a device that a lead took out of its container again gives up its own. */
     static Optional<Refusal> stored(JobFile job, IsolationEntry.PackStored stored, Instant now) {
+        return carried(job, stored.wholeDevice(), now).or(() -> {
+            long times = job.state().all(IsolationEntry.PackStored.class).count();
+            long takenOn = Assessing.of(job).timesTakenOn();
+            return times > takenOn ? inOneAlready(job) : Optional.empty();
+        });
+    }
+
+    /** Where nothing takes it: out of everybody's way, and never alone. */
+    static Optional<Refusal> outdoors(JobFile job, IsolationEntry.StoodOutdoors outdoors, Instant now) {
+        if (!outdoors.until().isAfter(now)) {
+            return Admission.no("until", "The guard's time is over by then: say until when somebody stays.");
+        }
+        return carried(job, outdoors.wholeDevice(), now)
+                .or(() -> Isolating.of(job).stored().isPresent()
+                                && job.state()
+                                                .all(IsolationEntry.PackStored.class)
+                                                .count()
+                                        > Assessing.of(job).timesTakenOn()
+                        ? inOneAlready(job)
+                        : Optional.empty());
+    }
+
+    private static Optional<Refusal> inOneAlready(JobFile job) {
+        return Admission.no(
+                "container",
+                "It is in %s already; take that back first."
+                        .formatted(Isolating.of(job)
+                                .stored()
+                                .map(Isolating.Lying::containerName)
+                                .orElse("a container")));
+    }
+
+    /** Whether somebody may carry it now, whole or alone. */
+    private static Optional<Refusal> carried(JobFile job, @Nullable Boolean wholeDevice, Instant now) {
         if (Isolating.of(job).released().isPresent()) {
             return Admission.no("container", "The old pack has left the store.");
         }
-        if (!Boolean.TRUE.equals(stored.wholeDevice()) && !job.liftedOut()) {
+        if (!Boolean.TRUE.equals(wholeDevice) && !job.liftedOut()) {
             return Admission.no(
                     "wholeDevice", "The pack is still in the device: put the whole device away, or take it out first.");
         }
@@ -36,22 +71,11 @@ final class IsolationAdmission {
             return Admission.no(
                     "", wet.get().reason() + " It stands open, outdoors or under extraction, until it is dry.");
         }
-        if (job.oldPackTier().result().tier() == Tier.EVACUATE) {
-            return NOBODY_CARRIES_IT;
-        }
-        long times = job.state().all(IsolationEntry.PackStored.class).count();
-        long takenOn = Assessing.of(job).timesTakenOn();
-        return times > takenOn
-                ? Admission.no(
-                        "container",
-                        "It is in %s already; take that back first."
-                                .formatted(
-                                        Isolating.of(job).stored().orElseThrow().containerName()))
-                : Optional.empty();
+        return job.oldPackTier().result().tier() == Tier.EVACUATE ? NOBODY_CARRIES_IT : Optional.empty();
     }
 
     static Optional<Refusal> inTheStore(JobFile job) {
-        if (Isolating.of(job).stored().isEmpty()) {
+        if (Isolating.of(job).stored().isEmpty() && Isolating.of(job).outdoors().isEmpty()) {
             return Admission.no("surfaceC", "The pack of job %s is in no container.".formatted(job.number()));
         }
         return Isolating.of(job).released().isPresent()

@@ -30,6 +30,7 @@ import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The old pack in its container. */
 public final class IsolationChapter implements Chapter<IsolationEntry> {
@@ -37,6 +38,12 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
 
     private static final List<Kind<? extends IsolationEntry>> KINDS = List.of(
             Kind.of("pack-stored", IsolationEntry.PackStored.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of(
+                    "stood-outdoors",
+                    IsolationEntry.StoodOutdoors.class,
+                    Traits.TAPPED,
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
             Kind.of(
                     "watched",
                     IsolationEntry.Watched.class,
@@ -82,6 +89,12 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
             case IsolationEntry.PackStored stored ->
                 (Boolean.TRUE.equals(stored.wholeDevice()) ? "Whole device" : "Old pack") + " into “"
                         + stored.containerName() + "”";
+            case IsolationEntry.StoodOutdoors outdoors ->
+                "%s outdoors: %s, guarded by %s"
+                        .formatted(
+                                Boolean.TRUE.equals(outdoors.wholeDevice()) ? "Whole device" : "Old pack",
+                                outdoors.place(),
+                                outdoors.guard());
             case IsolationEntry.Watched watched ->
                 "Watch: surface %s, air %s%s"
                         .formatted(
@@ -98,6 +111,8 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
         return switch (entry) {
             case IsolationEntry.PackStored stored ->
                 Optional.of(new Told.PutAway(Boolean.TRUE.equals(stored.wholeDevice())));
+            case IsolationEntry.StoodOutdoors outdoors ->
+                Optional.of(new Told.PutAway(Boolean.TRUE.equals(outdoors.wholeDevice())));
             case IsolationEntry.Watched watched ->
                 Optional.of(new Told.Watched(watched.surfaceC(), watched.ambientC(), watched.look()));
             case IsolationEntry.PackReleased ignored -> Optional.empty();
@@ -108,6 +123,7 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
     public Optional<Refusal> refuse(JobFile job, IsolationEntry entry, Author author, Instant now) {
         return switch (entry) {
             case IsolationEntry.PackStored stored -> IsolationAdmission.stored(job, stored, now);
+            case IsolationEntry.StoodOutdoors outdoors -> IsolationAdmission.outdoors(job, outdoors, now);
             case IsolationEntry.Watched ignored -> IsolationAdmission.inTheStore(job);
             case IsolationEntry.PackReleased ignored -> IsolationAdmission.released(job, author.role());
         };
@@ -120,7 +136,21 @@ public final class IsolationChapter implements Chapter<IsolationEntry> {
 
     @Override
     public List<Call> calls(JobFile job, OpeningHours hours) {
-        return foundWarm(job).stream().toList();
+        return Stream.concat(foundWarm(job).stream(), unguarded(job).stream()).toList();
+    }
+
+    /** A pack that stands outdoors is somebody's until it lies in a container; the guard's time is its clock. */
+    private static Optional<Call> unguarded(JobFile job) {
+        return Isolating.of(job).released().isPresent()
+                ? Optional.empty()
+                : Isolating.of(job)
+                        .outdoors()
+                        .map(outdoors -> Call.danger(
+                                outdoors.until(),
+                                "outdoors, and %s stands guard no longer: the next guard, or a container"
+                                        .formatted(outdoors.guard()),
+                                AssessChapter.STAGE,
+                                Danger.LOOSE));
     }
 
     /** The old pack is watched when its device is long gone. */

@@ -6,6 +6,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.job.Entry;
 import java.math.BigDecimal;
+import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
 /** Where the old pack lies, how it is watched, and how it leaves. */
@@ -19,6 +20,19 @@ public sealed interface IsolationEntry extends Entry {
 
             Tier tier,
             BigDecimal energyWh,
+
+            @Says("The whole device, with its pack") @Nullable
+            Boolean wholeDevice)
+            implements IsolationEntry {}
+
+    /** No container takes it: it stands outdoors on bare ground, and somebody stands guard. */
+    record StoodOutdoors(
+            @Says(value = "Where, away from exits and from what burns", longest = 120)
+            String place,
+
+            @Says(value = "Who stands guard", longest = 80) String guard,
+
+            @Says(value = "Until when", ahead = true) Instant until,
 
             @Says("The whole device, with its pack") @Nullable
             Boolean wholeDevice)

@@ -18,8 +18,7 @@ public final class OpenAdmission {
     public static Optional<Refusal> paused(JobFile job) {
         if (Arriving.of(job).isDeclined()) {
             return Admission.no(
-                    "",
-                    "The owner declined the quote: nothing more is opened. Quote anew, or hand it back as it came.");
+                    "", "The owner declined the quote: nothing more is opened. Quote anew, or hand it back.");
         }
         return Opening.of(job)
                 .labelDiffers()
