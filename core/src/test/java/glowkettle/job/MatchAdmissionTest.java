@@ -307,9 +307,28 @@ class MatchAdmissionTest {
         taken(bench, wanted("2", "1", null));
         bench.write(done(next(bench), MatchEntry.JoinedBy.TAGS));
         refused(bench, wanted("2", "1", null), "joined already");
-        refused(bench, cells("3.6"), "joined already");
+        refused(bench, cells("3.6"), "stands twice");
         refused(bench, found(bench), "joined already");
         taken(bench, new MatchEntry.CellMetered("K1", n("3.61")));
+    }
+
+    /** A voltage that comes to light late takes its cell out of every strip, and another one goes in for it. */
+    @Test
+    void aCellThatFellBelowItsFloorIsExchangedBeforeItsGroupIsJoined() {
+        Bench bench = until(
+                matched("3.60", "3.60", "3.60", "3.60").write(new MatchEntry.CellMetered("K1", n("1.90"))),
+                BuildStep.Kind.STRIPS);
+
+        refused(bench, done(next(bench), MatchEntry.JoinedBy.TAGS), "K1 goes into no pack any more");
+        assertThat(Matching.of(bench.file()).joined().getFirst().paralleling()).isEmpty();
+        refused(bench, new MatchEntry.CellExchanged("K1", "K2"), "no accepted cell that is free");
+        refused(bench, new MatchEntry.CellExchanged("X", "K2"), "in no group");
+
+        bench.write(new MatchEntry.CellMetered("K1", n("3.60")));
+        bench.write(done(next(bench), MatchEntry.JoinedBy.TAGS));
+        bench.write(new MatchEntry.CellListed(cell("S1", "2600", "3.60", false)));
+        assertThat(Matching.of(bench.file()).spares()).containsExactly("S1");
+        refused(bench, new MatchEntry.CellExchanged("K1", "S1"), "is joined already");
     }
 
     @Test

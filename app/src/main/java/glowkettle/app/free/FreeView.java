@@ -63,16 +63,17 @@ public record FreeView(
         LeadPanel leads =
                 freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
         Ladder ladder = bond == null ? null : ladder(freeing, bond, heat, now);
+        PickedSetting picked = bond != null && heat != null && !heat.isOn()
+                ? PickedSetting.of(job, bond, heat, filled, shop.hours().zone(), now)
+                : null;
         return new FreeView(
                 job,
                 bond,
-                heat,
+                heat == null || bond == null ? heat : heat.showing(picked, bond, job.limits()),
                 leads,
                 ladder,
                 heat != null && !heat.isOn() ? places.taken(job, shop) : Map.of(),
-                bond != null && heat != null && !heat.isOn()
-                        ? PickedSetting.of(job, bond, heat, filled, shop.hours().zone(), now)
-                        : null,
+                picked,
                 new AtThisMoment(
                         FreeTask.of(freeing, bond, heat, leads, ladder, now),
                         freeing.isWet(now),

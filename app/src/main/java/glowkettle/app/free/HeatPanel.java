@@ -54,7 +54,12 @@ public record HeatPanel(
                             newest.isOn() || workable),
                     job.limits());
         } else if (!search.result().offers().isEmpty()) {
-            chart = preview(bond, search.result().offers().getFirst().setting(), ambientC, job.limits());
+            chart = preview(
+                    bond,
+                    search.result().offers().getFirst().setting(),
+                    ambientC,
+                    SettingsFound.earlier(Freeing.of(job).heatings(bond.operation()), now),
+                    job.limits());
         }
         return new HeatPanel(newest, chart, search, ambientC, has, workable);
     }
@@ -79,9 +84,20 @@ public record HeatPanel(
         return HeatWindow.curveCooling(heat.request(), offS, coldS.max(offS).multiply(AHEAD), limits);
     }
 
-    private static Plot preview(Bond bond, Setting setting, BigDecimal ambientC, ShopLimits limits) {
+    /** With the curve of a setting that somebody chose, where none runs yet. */
+    HeatPanel showing(@Nullable PickedSetting picked, Bond bond, ShopLimits limits) {
+        if (newest != null || picked == null || picked.window() == null) {
+            return this;
+        }
+        HeatWindow window = picked.window();
+        Plot curve = HeatChart.of(bond.layers().stack(), window, HeatChart.Course.of(window), limits);
+        return new HeatPanel(null, curve, search, ambientC, has, workable);
+    }
+
+    private static Plot preview(
+            Bond bond, Setting setting, BigDecimal ambientC, List<HeatWindow.Earlier> earlier, ShopLimits limits) {
         HeatWindow window = HeatWindow.of(
-                        new HeatWindow.Request(bond.layers().stack(), setting, ambientC, List.of(), null, null), limits)
+                        new HeatWindow.Request(bond.layers().stack(), setting, ambientC, earlier, null, null), limits)
                 .result();
         return HeatChart.of(bond.layers().stack(), window, HeatChart.Course.of(window), limits);
     }

@@ -34,13 +34,13 @@ final class SettingsFound {
     }
 
     /** While one runs nobody chooses another; the first answer serves, and costs nothing. */
-    private static List<HeatWindow.Earlier> earlier(Heatings heatings, Instant now) {
-        Optional<Instant> off =
-                heatings.isOn() ? Optional.empty() : heatings.last().map(Heatings.Heating::to);
-        return off.map(since -> {
-                    long steps = Duration.between(since, now).dividedBy(STEP);
-                    return heatings.before(since.plus(STEP.multipliedBy(Math.max(0, steps))));
-                })
-                .orElse(List.of());
+    static List<HeatWindow.Earlier> earlier(Heatings heatings, Instant now) {
+        Optional<Heatings.Heating> last = heatings.lastOfAny();
+        if (last.isEmpty() || last.get().to() == null) {
+            return List.of();
+        }
+        Instant since = last.get().to();
+        long steps = Duration.between(since, now).dividedBy(STEP);
+        return heatings.before(since.plus(STEP.multipliedBy(Math.max(0, steps))));
     }
 }

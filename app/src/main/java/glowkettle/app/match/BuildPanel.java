@@ -95,6 +95,11 @@ public record BuildPanel(
         return isJoining() && !Welding.of(job).isProven();
     }
 
+    /** A cell that could take another's place; null where none is free. */
+    public @Nullable String spare() {
+        return Matching.of(job).spares().stream().findFirst().orElse(null);
+    }
+
     public List<Matching.Joined> apart() {
         return step == null ? List.of() : Matching.of(job).apart(step);
     }

@@ -109,6 +109,11 @@ public final class Heatings {
         return all.isEmpty() ? Optional.empty() : Optional.of(all.getLast());
     }
 
+    /** The newest heating of the job, at whichever bond: its heat is in the stack still. */
+    public Optional<Heating> lastOfAny() {
+        return everyBond.isEmpty() ? Optional.empty() : Optional.of(everyBond.getLast());
+    }
+
     public int count() {
         return all.size();
     }

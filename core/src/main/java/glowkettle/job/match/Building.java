@@ -64,6 +64,13 @@ public final class Building {
         return steps.stream().anyMatch(step -> step.welds() > 0 && isDone(step));
     }
 
+    /** A strip lies on this group. */
+    boolean isJoined(int group) {
+        return steps.stream()
+                .filter(step -> step.welds() > 0 && isDone(step))
+                .anyMatch(step -> step.number() == null || step.number() == group || step.number() + 1 == group);
+    }
+
     /** Every step is done. */
     public boolean isBuilt() {
         return !steps.isEmpty() && next().isEmpty();

@@ -102,7 +102,8 @@ final class MatchAdmission {
     }
 
     static Optional<Refusal> read(JobFile job, List<Screening.Cell> cells) {
-        return unjoined(job).or(() -> room(job, cells.size())).or(() -> once(job, cells));
+        // What is joined stays as it is; another cell may still be wanted for a group that is not.
+        return Assessing.unlessHalted(job).or(() -> room(job, cells.size())).or(() -> once(job, cells));
     }
 
     private static Optional<Refusal> room(JobFile job, int more) {
@@ -139,6 +140,31 @@ final class MatchAdmission {
                                 .isPresent()
                         ? Optional.empty()
                         : Admission.no("id", "The wrap of '%s' is not torn.".formatted(id)));
+    }
+
+    /** Out of a group that is not joined, and another one in that may go into the pack. */
+    static Optional<Refusal> exchanged(JobFile job, MatchEntry.CellExchanged exchanged) {
+        Optional<Integer> group = Matching.of(job).groupOf(exchanged.out());
+        if (group.isEmpty()) {
+            return Admission.no("out", "Cell '%s' is in no group.".formatted(exchanged.out()));
+        }
+        if (Building.of(job).isJoined(group.get())) {
+            return Admission.no(
+                    "out",
+                    "Group %s is joined already: its strips come off first, and the pack is matched anew."
+                            .formatted(group.get()));
+        }
+        return Matching.of(job).spares().contains(exchanged.in())
+                ? Assessing.unlessHalted(job)
+                : Admission.no(
+                        "in",
+                        "'%s' is no accepted cell that is free; there are: %s."
+                                .formatted(
+                                        exchanged.in(),
+                                        Matching.of(job).spares().isEmpty()
+                                                ? "none, measure and list another"
+                                                : String.join(
+                                                        ", ", Matching.of(job).spares())));
     }
 
     static Optional<Refusal> metered(JobFile job, String id) {
@@ -241,6 +267,10 @@ final class MatchAdmission {
     }
 
     private static String apart(Matching.Joined group) {
+        if (!group.rejected().isEmpty()) {
+            return "Group %s: %s goes into no pack any more; put another cell in its place."
+                    .formatted(group.group(), String.join(", ", group.rejected()));
+        }
         return group.unread().isEmpty()
                 ? group.paralleling().orElseThrow().findings().getFirst().sentence()
                 : "Group %s: measure the rested voltage of %s first."

@@ -39,6 +39,7 @@ public final class MatchChapter implements Chapter<MatchEntry> {
             tapped("cells-read", MatchEntry.CellsRead.class, Traits.WRITTEN_BY_ITS_PAGE),
             tapped("cell-listed", MatchEntry.CellListed.class, Traits.TYPED),
             tapped("cell-rewrapped", MatchEntry.CellRewrapped.class, Traits.TAPPED),
+            tapped("cell-exchanged", MatchEntry.CellExchanged.class, Traits.TAPPED),
             tapped("cell-metered", MatchEntry.CellMetered.class, Traits.TYPED),
             tapped("set-kept", MatchEntry.SetKept.class, Traits.TAPPED),
             tapped("pack-wanted", MatchEntry.PackWanted.class, Traits.TYPED),
@@ -119,6 +120,7 @@ public final class MatchChapter implements Chapter<MatchEntry> {
             case MatchEntry.CellsRead ignored -> Optional.empty();
             case MatchEntry.CellListed ignored -> Optional.empty();
             case MatchEntry.CellRewrapped ignored -> Optional.empty();
+            case MatchEntry.CellExchanged ignored -> Optional.empty();
             case MatchEntry.CellMetered ignored -> Optional.empty();
             case MatchEntry.SetKept ignored -> Optional.empty();
             case MatchEntry.PackWanted ignored -> Optional.empty();
@@ -162,6 +164,7 @@ public final class MatchChapter implements Chapter<MatchEntry> {
             case MatchEntry.CellsRead read -> MatchAdmission.read(job, read.cells());
             case MatchEntry.CellListed listed -> MatchAdmission.read(job, List.of(listed.cell()));
             case MatchEntry.CellRewrapped again -> MatchAdmission.rewrapped(job, again.id());
+            case MatchEntry.CellExchanged exchanged -> MatchAdmission.exchanged(job, exchanged);
             case MatchEntry.CellMetered metered -> MatchAdmission.metered(job, metered.id());
             case MatchEntry.SetKept kept -> MatchAdmission.kept(job, kept.made());
             case MatchEntry.PackWanted wanted -> MatchAdmission.wanted(job, wanted);

@@ -94,6 +94,14 @@ public sealed interface MatchEntry extends Entry {
     /** It has a new wrap, and was looked at again. */
     record CellRewrapped(@Says(value = "Id", longest = 40) String id) implements MatchEntry {}
 
+    /** Another cell in its place, as long as its group is not joined. */
+    record CellExchanged(
+            @Says(value = "Cell that comes out", longest = 40)
+            String out,
+
+            @Says(value = "Cell that goes in", longest = 40) String in)
+            implements MatchEntry {}
+
     /** Rested voltage of a cell, again. */
     record CellMetered(
             @Says(value = "Id", longest = 40) String id,

@@ -41,6 +41,8 @@ final class MatchWords {
             case MatchEntry.CellListed listed -> "Cell " + cell(listed.cell());
             case MatchEntry.CellRewrapped again ->
                 "Cell %s has a new wrap and was looked at again".formatted(again.id());
+            case MatchEntry.CellExchanged exchanged ->
+                "Cell %s in the place of %s".formatted(exchanged.in(), exchanged.out());
             case MatchEntry.CellMetered metered ->
                 "Cell %s rested: %s".formatted(metered.id(), Figures.withUnit(metered.restedV(), "V"));
             case MatchEntry.SetKept kept -> "Kept: " + set(kept.made());

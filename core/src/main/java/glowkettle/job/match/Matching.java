@@ -71,13 +71,33 @@ public final class Matching {
                 .orElse(0);
     }
 
-    /** The answer, as long as neither cells nor pack were changed since. */
+    /** The answer, as long as neither cells nor pack were changed since; what is joined stands. Cells exchanged are in it. */
     public Optional<MatchEntry.Matched> matched() {
         return job.state()
                 .latestRecorded(MatchEntry.Matched.class)
-                .filter(found -> found.seq() > changedAt())
-                .map(Recorded::entry)
-                .map(MatchEntry.Matched.class::cast);
+                .filter(found -> found.seq() > changedAt() || isJoinedSince(found.seq()))
+                .map(found -> exchanged((MatchEntry.Matched) found.entry(), found.seq()));
+    }
+
+    private boolean isJoinedSince(long seq) {
+        return job.state().counting().stream()
+                .anyMatch(recorded -> recorded.seq() > seq
+                        && recorded.entry() instanceof MatchEntry.BuildStepDone done
+                        && done.joinedBy() != null);
+    }
+
+    private MatchEntry.Matched exchanged(MatchEntry.Matched found, long seq) {
+        List<Layout.Named> groups = found.groups();
+        for (Recorded recorded : job.state().counting()) {
+            if (recorded.seq() > seq && recorded.entry() instanceof MatchEntry.CellExchanged exchanged) {
+                groups = groups.stream()
+                        .map(group -> new Layout.Named(group.ids().stream()
+                                .map(id -> id.equals(exchanged.out()) ? exchanged.in() : id)
+                                .toList()))
+                        .toList();
+            }
+        }
+        return new MatchEntry.Matched(groups, found.proven(), found.stopped());
     }
 
     /** What the search stands on changed last with this entry. */
@@ -154,14 +174,17 @@ public final class Matching {
                 groups);
     }
 
-    /** A group before it is joined: which voltages are missing, and whether what flows is within. */
-    public record Joined(int group, List<String> unread, Optional<Result<Paralleling>> paralleling) {
+    /** A group before it is joined: which cells are none for a pack, which voltages are missing, and whether what flows is within. */
+    public record Joined(
+            int group, List<String> rejected, List<String> unread, Optional<Result<Paralleling>> paralleling) {
         public Joined {
+            rejected = List.copyOf(rejected);
             unread = List.copyOf(unread);
         }
 
         public boolean isAllowed() {
-            return unread.isEmpty()
+            return rejected.isEmpty()
+                    && unread.isEmpty()
                     && paralleling.map(found -> found.result().allowed()).orElse(true);
         }
     }
@@ -171,12 +194,12 @@ public final class Matching {
         return job.once(JOINED, known -> of(known).reckonedJoints());
     }
 
-    /** Those that a step would join and that may not be joined yet. */
+    /** Those that a step would join, or joins on to, and that may not be joined. */
     public List<Joined> apart(BuildStep step) {
         return step.kind() != BuildStep.Kind.STRIPS || step.number() == null
                 ? List.of()
                 : joined().stream()
-                        .filter(group -> group.group() == step.number() || group.group() == step.number() + 1)
+                        .filter(group -> group.group() <= step.number() + 1)
                         .filter(group -> !group.isAllowed())
                         .toList();
     }
@@ -194,14 +217,46 @@ public final class Matching {
                 .filter(cell -> cell.restedV() == null)
                 .map(Screening.Cell::id)
                 .toList();
+        List<String> rejected = rejected(cells);
         boolean alone = cells.size() < 2;
         return new Joined(
                 group,
+                rejected,
                 // One cell by itself equalises nothing.
                 alone ? List.of() : unread,
-                alone || !unread.isEmpty()
+                alone || !unread.isEmpty() || !rejected.isEmpty()
                         ? Optional.empty()
                         : Optional.of(Paralleling.of(asked(cells), job.limits())));
+    }
+
+    /** What was measured of a cell since may make it one that goes into no pack. */
+    private List<String> rejected(List<Screening.Cell> cells) {
+        List<Screening.Cell> accepted = CellTable.of(job).accepted();
+        return cells.stream()
+                .filter(cell -> !accepted.contains(cell))
+                .map(Screening.Cell::id)
+                .toList();
+    }
+
+    /** The group of a cell, counted from 1; empty where it is in none. */
+    Optional<Integer> groupOf(String id) {
+        return matched()
+                .flatMap(found -> IntStream.rangeClosed(1, found.groups().size())
+                        .filter(group -> found.groups().get(group - 1).ids().contains(id))
+                        .boxed()
+                        .findFirst());
+    }
+
+    /** Cells that could take another's place: accepted, and in no group. */
+    public List<String> spares() {
+        List<String> used = matched().stream()
+                .flatMap(found -> found.groups().stream())
+                .flatMap(group -> group.ids().stream())
+                .toList();
+        return CellTable.of(job).accepted().stream()
+                .map(Screening.Cell::id)
+                .filter(id -> !used.contains(id))
+                .toList();
     }
 
     private Paralleling.Request asked(List<Screening.Cell> cells) {
