@@ -11,7 +11,6 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.assess.PackHealth;
 import glowkettle.job.isolation.Isolating;
-import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.Opening;
 import glowkettle.limits.Limit;
 import java.math.BigDecimal;
@@ -127,7 +126,7 @@ public record AssessView(
     }
 
     /** Where it stands under guard; null where it does not. */
-    public IsolationEntry.@Nullable StoodOutdoors outdoors() {
+    public Isolating.@Nullable Outdoors outdoors() {
         return Isolating.of(job).outdoors().orElse(null);
     }
 

@@ -32,29 +32,18 @@ class Strip {
     }
 
     /** A clock as it stands there. */
-    public record Ticket(
-            String path,
-            String at,
-            String key,
-            String what,
-            int rank,
-            @Nullable Integer danger,
-            long job,
-            String away,
-            String when,
-            boolean over) {
+    public record Ticket(BenchClock clock, String away, String when, boolean over) {
         private static Ticket of(BenchClock clock, Words words) {
-            return new Ticket(
-                    clock.path(),
-                    clock.at().toString(),
-                    clock.key(),
-                    clock.what(),
-                    clock.rank(),
-                    clock.danger(),
-                    clock.job(),
-                    words.distance(clock.at()),
-                    words.brief(clock.at()),
-                    words.over(clock.at()));
+            return new Ticket(clock, words.distance(clock.at()), words.brief(clock.at()), words.over(clock.at()));
+        }
+
+        @Nullable
+        Integer danger() {
+            return clock.danger();
+        }
+
+        long job() {
+            return clock.job();
         }
     }
 
@@ -78,7 +67,7 @@ class Strip {
             boolean asTheWorst =
                     Objects.equals(next.danger(), dangers.getFirst().danger());
             String said = next.danger() == null
-                    ? next.what()
+                    ? next.clock().what()
                     : "%s%s %s:"
                             .formatted(
                                     alike.size(),

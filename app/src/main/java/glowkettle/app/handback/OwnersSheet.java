@@ -40,8 +40,7 @@ public record OwnersSheet(
         List<String> checks,
         String calibration,
         List<String> youWillNotice,
-        List<String> care,
-        boolean asItCame) {
+        List<String> care) {
     private static final int MOST_FOUND = 3;
 
     private static final List<String> CARE = List.of(
@@ -63,8 +62,7 @@ public record OwnersSheet(
                     List.of(),
                     "",
                     List.of(),
-                    watched(declined.get()),
-                    true);
+                    watched(declined.get()));
         }
         return new OwnersSheet(
                 PaperHead.of(job),
@@ -74,8 +72,12 @@ public record OwnersSheet(
                 checks(job),
                 calibration(job),
                 job.model().afterwards(),
-                staysGuarded(job) ? watched(Declined.WARNED_OF) : CARE,
-                false);
+                staysGuarded(job) ? watched(Declined.WARNED_OF) : CARE);
+    }
+
+    /** Nothing was done to it, and nothing is told of before and after. */
+    public boolean asItCame() {
+        return beforeAfter.isEmpty();
     }
 
     /** The pack it came with is in it, and is no pack to use. */
@@ -196,7 +198,7 @@ public record OwnersSheet(
     }
 
     private static String runtime(JobFile job, @Nullable BigDecimal capacityMah) {
-        return capacityMah == null
+        return capacityMah == null || !job.packKnown()
                 ? "not measured"
                 : "about "
                         + Figures.withUnit(

@@ -6,6 +6,8 @@ import glowkettle.finding.Result;
 import glowkettle.isolation.Bulk;
 import glowkettle.isolation.ContainerChoice;
 import glowkettle.job.JobFile;
+import glowkettle.limits.Limit;
+import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -60,6 +62,13 @@ public class Containers {
                 .toList();
     }
 
+    /** When full, by its label; where nobody has read that, as much as packs may share a container with. */
+    static BigDecimal energyWh(JobFile job) {
+        return job.packKnown()
+                ? job.model().pack().ratings().energyWh()
+                : job.limits().of(Limit.CONTAINER_WH);
+    }
+
     static Bulk bulk(JobFile job, boolean wholeDevice) {
         return wholeDevice ? Bulk.ofDevice(job.model().identity().kind()) : Bulk.PACK;
     }
@@ -72,10 +81,7 @@ public class Containers {
 
     public Proposal proposal(JobFile job) {
         ContainerChoice.Held pack = new ContainerChoice.Held(
-                "job " + job.number(),
-                job.tier().result().tier(),
-                job.model().pack().ratings().energyWh(),
-                bulk(job, !job.liftedOut()));
+                "job " + job.number(), job.tier().result().tier(), energyWh(job), bulk(job, !job.liftedOut()));
         List<ContainerChoice.Container> all = all();
         Result<Optional<ContainerChoice.Container>> proposed = ContainerChoice.propose(all, pack, job.limits());
         List<Offer> offers = all.stream()

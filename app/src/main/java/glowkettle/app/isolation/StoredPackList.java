@@ -64,14 +64,17 @@ class StoredPackList implements ListWriter {
                 put.map(IsolationEntry.PackStored::container).orElse(null),
                 "job " + job.number() + ", " + job.model().identity().name(),
                 put.map(stored -> Tier.worse(stored.tier(), tier)).orElse(tier).name(),
-                put.map(IsolationEntry.PackStored::energyWh).orElseGet(pack.ratings()::energyWh),
+                put.map(IsolationEntry.PackStored::energyWh).orElseGet(() -> Containers.energyWh(job)),
                 since,
                 look.map(Recorded::at).orElse(null),
                 seen == null ? null : seen.surfaceC(),
                 seen == null ? null : seen.ambientC(),
                 due == null ? null : due.due(),
                 due != null && due.unstaffedFrom() != null,
-                Chemistry.chargedTo(pack.ratings().chargeLimitV(), job.limits()).words(),
+                job.packKnown()
+                        ? Chemistry.chargedTo(pack.ratings().chargeLimitV(), job.limits())
+                                .words()
+                        : "not read",
                 pack.cells(),
                 pack.massG(),
                 job.worstTier().atLeast(Tier.GUARDED),

@@ -29,8 +29,6 @@ class StoringCompletion implements Completion {
         if (job.liftedOut()) {
             typed.put("wholeDevice", new String[] {"false"});
         }
-        typed.put(
-                "energyWh",
-                new String[] {job.model().pack().ratings().energyWh().toPlainString()});
+        typed.put("energyWh", new String[] {Containers.energyWh(job).toPlainString()});
     }
 }

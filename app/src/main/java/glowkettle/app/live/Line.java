@@ -23,6 +23,7 @@ final class Line implements WriteListener {
     private final Deque<byte[]> waiting = new ArrayDeque<>();
     private boolean open;
     private boolean gone;
+    private boolean completed;
 
     /** @param forget what becomes of it in the list of lines when it is gone */
     Line(AsyncContext context, String session, java.util.function.Consumer<Line> forget) throws IOException {
@@ -38,16 +39,19 @@ final class Line implements WriteListener {
 
     /** An event of the stream; the line is let go where it is too far behind. */
     void say(String name, String data) {
-        boolean lost;
+        boolean behind;
+        boolean broken = false;
         synchronized (this) {
-            lost = waiting.size() >= MOST_WAITING;
-            if (!gone && !lost) {
+            behind = waiting.size() >= MOST_WAITING;
+            if (!gone && !behind) {
                 waiting.add("event:%s\ndata:%s\n\n".formatted(name, data).getBytes(StandardCharsets.UTF_8));
-                lost = !write();
+                broken = !write();
             }
         }
-        if (lost) {
+        if (behind) {
             end();
+        } else if (broken) {
+            lose();
         }
     }
 
@@ -59,7 +63,7 @@ final class Line implements WriteListener {
             lost = !write();
         }
         if (lost) {
-            end();
+            lose();
         }
     }
 
@@ -83,21 +87,30 @@ final class Line implements WriteListener {
         }
     }
 
+    /** The socket is broken: the container tells its context so, and completes it with that. */
     @Override
     public void onError(Throwable failure) {
         end();
     }
 
-    /** The browser comes again elsewhere, or not at all. */
-    void end() {
+    /** Nobody hears it any more; its context ends by the container's own word. */
+    private void lose() {
         synchronized (this) {
-            if (gone) {
-                return;
-            }
             gone = true;
             waiting.clear();
         }
         forget.run();
+    }
+
+    /** The browser comes again elsewhere, or not at all. */
+    void end() {
+        lose();
+        synchronized (this) {
+            if (completed) {
+                return;
+            }
+            completed = true;
+        }
         try {
             context.complete();
         } catch (IllegalStateException ended) {

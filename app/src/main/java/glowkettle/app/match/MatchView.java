@@ -69,33 +69,45 @@ public record MatchView(
         return job.model().pack();
     }
 
-    public BigDecimal series() {
-        return sketch != null ? sketch.grid().series() : pack().ratings().series();
+    /** As drawn, else by its label; null where nobody has read it. */
+    public @Nullable BigDecimal series() {
+        return sketch != null
+                ? sketch.grid().series()
+                : job.packKnown() ? pack().ratings().series() : null;
     }
 
-    public BigDecimal parallel() {
-        return sketch != null
-                ? sketch.grid().parallel()
+    public @Nullable BigDecimal parallel() {
+        if (sketch != null) {
+            return sketch.grid().parallel();
+        }
+        return !job.packKnown()
+                ? null
                 : pack().cells()
                         .divide(pack().ratings().series(), 0, RoundingMode.DOWN)
                         .max(BigDecimal.ONE);
     }
 
     /** What a cell of the old pack was sold as, by the pack's label. */
-    public BigDecimal ratingMah() {
-        return pack().ratings().capacityMah().divide(parallel(), 0, RoundingMode.HALF_UP);
+    public @Nullable BigDecimal ratingMah() {
+        BigDecimal parallel = parallel();
+        return parallel == null || !job.packKnown()
+                ? null
+                : pack().ratings().capacityMah().divide(parallel, 0, RoundingMode.HALF_UP);
     }
 
-    public BigDecimal nominalCellV() {
-        return pack().ratings()
-                .nominalV()
-                .divide(pack().ratings().series(), 2, RoundingMode.HALF_UP)
-                .stripTrailingZeros();
+    public @Nullable BigDecimal nominalCellV() {
+        return !job.packKnown()
+                ? null
+                : pack().ratings()
+                        .nominalV()
+                        .divide(pack().ratings().series(), 2, RoundingMode.HALF_UP)
+                        .stripTrailingZeros();
     }
 
     /** One place a group, for what the meter says. */
     public List<Integer> groups() {
-        int count = wanted() == null ? series().intValue() : wanted().series().intValue();
+        BigDecimal series = wanted() == null ? series() : wanted().series();
+        int count = series == null ? 0 : series.intValue();
         return IntStream.range(0, count).boxed().toList();
     }
 
@@ -107,7 +119,8 @@ public record MatchView(
     /** So many in parallel the accepted cells would do for. */
     public int mostParallel() {
         MatchEntry.PackWanted wanted = wanted();
-        return cells.accepted() / (wanted == null ? series() : wanted.series()).intValue();
+        BigDecimal series = wanted == null ? series() : wanted.series();
+        return series == null ? 0 : cells.accepted() / series.intValue();
     }
 
     public @Nullable Result<GroupVoltages> voltages() {

@@ -8,12 +8,16 @@ import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.free.Overheating;
 import glowkettle.shop.OpeningHours;
+import java.time.Instant;
 import java.util.Optional;
 
 /** Where the old pack lies, and when it is looked at. */
 public final class Isolating {
     /** Where a pack lies, by the container's id and what it is called. */
     public record Lying(String container, String containerName) {}
+
+    /** Outdoors, and by whom it is guarded until when. */
+    public record Outdoors(String place, String guard, Instant until) {}
 
     private final JobFile job;
     private final JobState state;
@@ -36,10 +40,11 @@ public final class Isolating {
     }
 
     /** Where it stands under guard; empty once it went into a container after that. */
-    public Optional<IsolationEntry.StoodOutdoors> outdoors() {
+    public Optional<Outdoors> outdoors() {
         return placed().map(Recorded::entry)
                 .filter(IsolationEntry.StoodOutdoors.class::isInstance)
-                .map(IsolationEntry.StoodOutdoors.class::cast);
+                .map(IsolationEntry.StoodOutdoors.class::cast)
+                .map(stood -> new Outdoors(stood.place(), stood.guard(), stood.until()));
     }
 
     /** Where it was put last. */
