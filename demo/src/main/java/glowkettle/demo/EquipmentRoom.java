@@ -33,7 +33,8 @@ public final class EquipmentRoom {
             new Container("5", "Outdoor bay", 300, 12, true, Bulk.LAPTOP),
             new Container("6", "Sand bucket 3, indoors", 100, 6, false, Bulk.HANDHELD),
             new Container("7", "Clay crock, device size", 150, 1, false, Bulk.LAPTOP),
-            new Container("8", "Sand bucket 4, on the quay", 100, 6, true, Bulk.HANDHELD));
+            new Container("8", "Sand bucket 4, on the quay", 100, 6, true, Bulk.HANDHELD),
+            new Container("9", "Sand chest, on the quay", 150, 1, true, Bulk.LAPTOP));
 
     private EquipmentRoom() {}
 
