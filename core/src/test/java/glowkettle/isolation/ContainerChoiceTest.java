@@ -12,6 +12,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ContainerChoiceTest {
     private static final ShopLimits LIMITS = ShopLimits.defaults();
@@ -35,6 +37,24 @@ class ContainerChoiceTest {
 
         assertThat(proposed(pack(Tier.CLEAR, "40"), full, empty)).contains("1");
         assertThat(proposed(pack(Tier.GUARDED, "40.01"), full, empty)).contains("2");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "laptop, HANDHELD, false",
+        "folding laptop, LAPTOP, true",
+        "ticket handheld, HANDHELD, true",
+        "phone, PACK, false",
+        "something new, HANDHELD, false"
+    })
+    void aWholeDeviceGoesIntoAContainerOfItsSize(String kind, Bulk takes, boolean fits) {
+        Container container = new Container("1", "Bucket", new BigDecimal("300"), 6, List.of(), takes);
+        Held device = new Held("job 17", Tier.ISOLATE, BigDecimal.TEN, Bulk.ofDevice(kind));
+
+        assertThat(ContainerChoice.ask(container, device, LIMITS).takes()).isEqualTo(fits);
+        assertThat(ContainerChoice.ask(container, new Held("job 17", Tier.ISOLATE, BigDecimal.TEN, Bulk.PACK), LIMITS)
+                        .takes())
+                .isTrue();
     }
 
     @Test

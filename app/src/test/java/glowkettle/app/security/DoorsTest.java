@@ -8,6 +8,12 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.job.Role;
+import java.io.IOException;
+import java.net.Socket;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -125,7 +131,10 @@ class DoorsTest {
                 "alter table journal_entry disable trigger all",
                 "drop table stored_pack",
                 "create table more (id int)",
-                "delete from flyway_schema_history"
+                "delete from flyway_schema_history",
+                "delete from limits_version",
+                "delete from hand_over",
+                "delete from device_model"
             })
     void theApplicationsRoleMayNotEmptyOrReshapeWhatIsKept(String statement) {
         assertThatThrownBy(() -> database.execute(statement))
@@ -152,5 +161,45 @@ class DoorsTest {
         assertThat(page.headers()).containsKey("strict-transport-security");
         assertThat(page.headers().get("set-cookie")).contains("Secure");
         assertThat(browser.get("/isolation").location()).doesNotStartWith("http:");
+    }
+
+    @Test
+    void aStrangersHostStandsInNoRedirect() {
+        Requests.Answer sent = Requests.signedOut(kettle).get("/isolation");
+        assertThat(sent.location()).startsWith("/signin");
+    }
+
+    @Test
+    void aZeroByteIsNoContainer() {
+        Requests lead = Requests.as(kettle, "lead");
+        assertThat(lead.post("/shop/containers/remove", Map.of("id", "1\u0000")).status())
+                .isEqualTo(422);
+    }
+
+    /** Bodies that drip hold no more places than the door gives to one address; the card needs none of them. */
+    @Test
+    void bodiesThatDripKeepNobodyFromTheCard() throws IOException {
+        URI address = URI.create(kettle.address());
+        List<Socket> dripping = new ArrayList<>();
+        try {
+            for (int i = 0; i < 500; i++) {
+                Socket socket = new Socket(address.getHost(), address.getPort());
+                dripping.add(socket);
+                socket.getOutputStream()
+                        .write(
+                                "POST /signin HTTP/1.1\r\nHost: kettle\r\nContent-Type: application/x-www-form-urlencoded\r\nContent-Length: 9000\r\n\r\nu"
+                                        .getBytes(StandardCharsets.US_ASCII));
+            }
+            Requests stranger = Requests.signedOut(kettle);
+            for (int i = 0; i < 20; i++) {
+                assertThat(stranger.get("/evacuate").status()).isEqualTo(200);
+            }
+            String refused = new String(dripping.getLast().getInputStream().readNBytes(12), StandardCharsets.US_ASCII);
+            assertThat(refused).isEqualTo("HTTP/1.1 503");
+        } finally {
+            for (Socket socket : dripping) {
+                socket.close();
+            }
+        }
     }
 }

@@ -1,0 +1,71 @@
+package glowkettle.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glowkettle.app.demo.Played;
+import glowkettle.app.shop.Shop;
+import glowkettle.app.support.Kettle;
+import glowkettle.app.support.Requests;
+import glowkettle.app.support.RunningKettle;
+import glowkettle.assess.Tier;
+import glowkettle.heat.Setting;
+import glowkettle.job.free.FreeEntry;
+import java.math.BigDecimal;
+import java.time.Duration;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A pack that overheats on its mat while nobody writes. */
+@ExtendWith(RunningKettle.class)
+class MovingJobsTest {
+    private final Kettle kettle;
+    private final BenchMapper bench;
+    private final MovingJobs moving;
+
+    MovingJobsTest(Kettle kettle) {
+        this.kettle = kettle;
+        this.bench = kettle.bean(BenchMapper.class);
+        this.moving = kettle.bean(MovingJobs.class);
+    }
+
+    private BenchMapper.BenchJob row(Played job) {
+        MovingJobs.Now now = moving.at(kettle.clock().instant());
+        return bench.open(Shop.ID, kettle.clock().instant(), 5_000).stream()
+                .filter(one -> one.number() == job.number())
+                .map(now::asNow)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private int counted(Tier tier) {
+        return moving.at(kettle.clock().instant()).counted(bench.counts(Shop.ID)).stream()
+                .filter(count -> count.tier() == tier)
+                .mapToInt(BenchMapper.Count::jobs)
+                .sum();
+    }
+
+    @Test
+    void itsRowItsCountAndItsFilterSayWhatItsPageSays() {
+        Played job = Played.at(kettle, "guillemot-6", "free-pack");
+        job.write(new FreeEntry.HeatStarted(
+                "free-pack",
+                new Setting(Setting.Source.MAT, new BigDecimal("85"), Setting.Face.BELOW, null),
+                new BigDecimal("21"),
+                null));
+        Tier before = row(job).tier();
+        int worse = counted(Tier.ISOLATE) + counted(Tier.EVACUATE);
+        try {
+            kettle.clock().pass(Duration.ofHours(1));
+
+            Tier now = job.file().tier().result().tier();
+            assertThat(now).isNotEqualTo(before).isGreaterThanOrEqualTo(Tier.ISOLATE);
+            assertThat(row(job).tier()).isEqualTo(now);
+            assertThat(counted(Tier.ISOLATE) + counted(Tier.EVACUATE)).isGreaterThan(worse);
+            assertThat(Requests.as(kettle, "lead").get("/?tier=" + now).body())
+                    .contains("/jobs/" + job.number() + "\"");
+        } finally {
+            job.write(new FreeEntry.HeatStopped("free-pack"));
+            kettle.clock().set(Kettle.START);
+        }
+    }
+}
