@@ -19,12 +19,14 @@ import glowkettle.job.open.OpenEntry;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.util.List;
+import java.util.Random;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -128,6 +130,27 @@ class LiveTest {
             job.write(new OpenEntry.Noted(null, "Cable glued across the pack."));
             for (Future<Boolean> page : all) {
                 assertThat(page.get(60, TimeUnit.SECONDS)).isTrue();
+            }
+        }
+    }
+
+    /** A thousand lines are opened, and something changes at a random moment around each. */
+    @Test
+    void whoOpensWhileSomethingChangesNeverMissesIt() throws Exception {
+        Requests lead = Requests.as(kettle, "lead");
+        Random random = new Random(14);
+        try (ExecutorService pages = Executors.newVirtualThreadPerTaskExecutor()) {
+            for (int at = 0; at < 20; at++) {
+                Played job = Played.assessed(kettle);
+                String line = "/jobs/" + job.number() + "/live";
+                for (int i = 0; i < 50; i++) {
+                    long heard = job.file().state().seq() + 1;
+                    Future<Boolean> page =
+                            pages.submit(() -> hears(lead, line, "\"seq\":" + heard, new CountDownLatch(1)));
+                    LockSupport.parkNanos(random.nextInt(8_000_000));
+                    job.write(new OpenEntry.Noted(null, "Seen while a page opens."));
+                    assertThat(page.get(60, TimeUnit.SECONDS)).isTrue();
+                }
             }
         }
     }
