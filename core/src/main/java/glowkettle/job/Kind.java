@@ -18,7 +18,7 @@ public record Kind<E extends Entry>(
         return new Kind<>(id, type, traits, entry -> spark, entry -> firmness);
     }
 
-    Spark sparkOf(Entry entry) {
+    public Spark sparkOf(Entry entry) {
         return spark.apply(type.cast(entry));
     }
 

@@ -3,15 +3,21 @@ package glowkettle.app.journal;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import glowkettle.app.demo.Played;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
+import glowkettle.assess.HazardReadings.Look;
+import glowkettle.job.Admission;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Kind;
 import glowkettle.job.Recorded;
+import glowkettle.job.Role;
+import glowkettle.job.Spark;
 import glowkettle.job.arrive.Arriving;
+import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.order.OrderOfWork;
 import glowkettle.limits.ShopLimits;
 import java.io.IOException;
@@ -21,7 +27,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -40,6 +48,7 @@ import tools.jackson.databind.json.JsonMapper;
 class GoldenJournalsTest {
     private static final Path FOLDER = Path.of("src/test/resources/journals");
     private static final JsonMapper PLAIN = new JsonMapper();
+    private static final Look PILLOW = new Look(null, true, null, null, null, null, null, Look.NONE.damage());
 
     private final Kettle kettle;
     private final EntryJson json;
@@ -79,6 +88,32 @@ class GoldenJournalsTest {
                             .as("%s of %s", part.getKey(), body)
                             .isTrue());
         }
+    }
+
+    /** No kind that heats, loads, charges or joins is taken of an isolated pack, wherever it stands, whatever it says. */
+    @Test
+    void nothingThatKindlesIsTakenWhileThePackIsIsolated() throws IOException {
+        Played played = Played.assessed(kettle);
+        played.write(new AssessEntry.Looked(PILLOW));
+        JobFile job = played.file();
+        Set<String> kindling = new TreeSet<>();
+        for (JsonNode line : lines()) {
+            Entry entry =
+                    json.read(line.get("kind").stringValue(), line.get("body").toString());
+            if (OrderOfWork.CHAPTERS
+                            .kind(OrderOfWork.CHAPTERS.id(entry))
+                            .orElseThrow()
+                            .sparkOf(entry)
+                    != Spark.HARMLESS) {
+                kindling.add(line.get("kind").stringValue());
+                for (Role role : Role.values()) {
+                    assertThat(Admission.refuse(job, entry, new Admission.Author("somebody", role), job.now()))
+                            .as("%s as %s", line, role)
+                            .isPresent();
+                }
+            }
+        }
+        assertThat(kindling).contains("heat-started", "cycle-event", "pack-charge-begun", "first-charge-begun");
     }
 
     /** Components that came later may stand beside what was written; what was written stays. */
