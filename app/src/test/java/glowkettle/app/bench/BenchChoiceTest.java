@@ -24,7 +24,8 @@ class BenchChoiceTest {
     void whatWasChosenStaysUntilAllAreWantedAndHidesNoDanger(Kettle kettle) {
         Played isolated = Played.assessed(kettle);
         isolated.write(new AssessEntry.ThicknessTaken(new Thickness(new BigDecimal("6.6"), List.of(), null)));
-        String danger = ".danger a[href^='/jobs/%s/']".formatted(isolated.number());
+        // The worst stands whole; the others are one line, and all of them a page.
+        String danger = ".danger";
         try (Technician technician = Technician.at(kettle, "technician")) {
             Page page = technician.open("/?stage=fit").page();
             onlyFit(page);
@@ -34,6 +35,10 @@ class BenchChoiceTest {
             onlyFit(page);
             assertThat(page.locator(danger)).isVisible();
 
+            technician.open("/calls");
+            assertThat(page.locator(".in-danger[href^='/jobs/%s/']".formatted(isolated.number())))
+                    .isVisible();
+            technician.open("/");
             page.locator(".bench-filter a").first().click();
             assertThat(page.locator(".job-card .stage:text-is('Open')").first()).isVisible();
         }
