@@ -1,3 +1,5 @@
+import { asked } from "./asked.js";
+
 // Large keys for gloved hands. They type into the figure that was touched last within the same form.
 export function keypad() {
     return {
@@ -13,10 +15,8 @@ export function keypad() {
             });
         },
 
-        // The figure that its form asks for, else the first.
         asked() {
-            const figures = [...this.$el.closest("form").querySelectorAll(".figure input")];
-            return figures.find((input) => input.name === input.form.dataset.asks) ?? figures[0] ?? null;
+            return asked([...this.$el.closest("form").querySelectorAll(".figure input")]);
         },
 
         tap(event) {

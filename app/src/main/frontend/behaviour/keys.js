@@ -1,3 +1,4 @@
+import { asked } from "./asked.js";
 import { showPageKeys } from "./page-keys.js";
 
 // One key, one thing: an element carries its key in data-key. A foot pedal is a keyboard, so it needs nothing more.
@@ -21,11 +22,7 @@ let ahead = null;
 
 const isFigure = (key) => /^[0-9.,-]$/.test(key);
 
-// The figure that the next thing asks for: the one its form names, else the first.
-function askedFigure() {
-    const figures = [...document.querySelectorAll(".next-thing form .figure input")].filter(visible);
-    return figures.find((input) => input.name === input.form.dataset.asks) ?? figures[0] ?? null;
-}
+const askedFigure = () => asked([...document.querySelectorAll(".next-thing form .figure input")].filter(visible));
 
 function type(field, text) {
     field.focus();

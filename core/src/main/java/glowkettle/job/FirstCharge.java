@@ -118,6 +118,16 @@ public record FirstCharge(Instant begun, @Nullable Instant ended, List<Look> loo
                         .formatted(limits.applied(Limit.FIRST_CHARGE_LOOK_MIN)));
     }
 
+    /** It is over, and it counts. */
+    public boolean counts(ShopLimits limits) {
+        return flaw(limits).isEmpty();
+    }
+
+    /** Why it does not count, once it is over; empty while it is on. */
+    public Optional<String> flawOnceOff(ShopLimits limits) {
+        return isOn() ? Optional.empty() : flaw(limits);
+    }
+
     /** Two readings in a row have fallen: from then on it needs no more looks. */
     public boolean isSettled(ShopLimits limits) {
         return settledAt(limits).isPresent();

@@ -105,7 +105,7 @@ public record NextReading(String form, String field, String sentence, String bec
             case AMBIENT -> "warmth.ambientC";
             case RESTED_VOLTAGE, VOLTAGE_DROP -> "voltage.restedCellV";
             case CHARGE_LIMIT -> "voltage.chargeLimitV";
-            case THICKNESS -> "thickness.thicknessMm";
+            case THICKNESS -> "thickness.middleThicknessMm";
             case LOOK_AND_SMELL, REST, SEAM, CELL -> "";
         };
     }

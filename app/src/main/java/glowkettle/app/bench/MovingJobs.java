@@ -26,7 +26,7 @@ class MovingJobs {
         this.journal = journal;
     }
 
-    /** Those of an open shop at a moment; there are never more than its places for heat. */
+    /** Those at a moment: few, since heat has few places and is gone after some hours. */
     Now at(Instant now) {
         List<BenchMapper.Moving> moving = bench.moving(Shop.ID, now);
         Map<Long, JobFile> files =

@@ -5,10 +5,9 @@ import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.Fields;
 import glowkettle.app.format.Words;
 import glowkettle.app.journal.JournalBook;
+import glowkettle.app.live.Change;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.assess.Tier;
-import glowkettle.job.JobFile;
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
 import java.time.Duration;
@@ -18,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -87,11 +87,15 @@ class Frame {
         Long here = PageJob.of(request);
         model.addAttribute("dangersHere", Asked.of(() -> calling.getValue().dangersOf(here)));
         model.addAttribute("pageJob", here);
-        model.addAttribute("jobNow", Asked.of(() -> here == null ? null : JobNow.of(here, journal)));
+        // The poll says how its page's job stands, so that whatever the page missed is healed with it.
+        model.addAttribute("jobNow", Asked.of(() -> here == null ? null : Change.of(journal.file(here))));
         model.addAttribute(
                 "strip",
                 Asked.of(() -> strip.html(
-                        calling.getValue().dangers(), calling.getValue().clocks(), here, words.getValue())));
+                        calling.getValue().dangersElsewhere(here),
+                        calling.getValue().dangersOf(here),
+                        calling.getValue().clocks(),
+                        words.getValue())));
     }
 
     /** Whatever calls, and of it the dangers and the clocks that are shown. */
@@ -103,9 +107,15 @@ class Frame {
 
         /** On its own page a danger is the next thing. */
         List<BenchMapper.BenchClock> dangersOf(@Nullable Long job) {
-            return dangers.stream()
-                    .filter(danger -> job != null && danger.job() == job)
-                    .toList();
+            return dangers.stream().filter(isOf(job)).toList();
+        }
+
+        List<BenchMapper.BenchClock> dangersElsewhere(@Nullable Long job) {
+            return dangers.stream().filter(isOf(job).negate()).toList();
+        }
+
+        private static Predicate<BenchMapper.BenchClock> isOf(@Nullable Long job) {
+            return danger -> job != null && danger.job() == job;
         }
     }
 
@@ -119,14 +129,6 @@ class Frame {
                 Objects.requireNonNull(dangerous.get(false)).stream()
                         .limit(CLOCKS_SHOWN)
                         .toList());
-    }
-
-    /** How the job of a page stands; the poll says it, so that whatever a page missed is healed with it. */
-    public record JobNow(long number, long seq, Tier tier) {
-        private static JobNow of(long number, JournalBook journal) {
-            JobFile job = journal.file(number);
-            return new JobNow(number, job.state().seq(), job.tier().result().tier());
-        }
     }
 
     /** Every form gets an id of its own, so that sending one twice is never taken for another. */

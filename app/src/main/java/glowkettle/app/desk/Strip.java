@@ -7,7 +7,6 @@ import glowkettle.app.format.Words;
 import glowkettle.job.Danger;
 import java.util.List;
 import java.util.Objects;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
@@ -37,13 +36,8 @@ class Strip {
             return new Ticket(clock, words.distance(clock.at()), words.brief(clock.at()), words.over(clock.at()));
         }
 
-        @Nullable
-        Integer danger() {
+        private @Nullable Integer danger() {
             return clock.danger();
-        }
-
-        long job() {
-            return clock.job();
         }
     }
 
@@ -79,25 +73,13 @@ class Strip {
 
     private record Shown(List<Ticket> dangers, List<Ticket> here, List<Ticket> clocks) {}
 
-    /**
-     * @param here the job whose page it stands on; its own dangers stand on the page itself
-     */
-    String html(List<BenchClock> dangers, List<BenchClock> clocks, @Nullable Long here, Words words) {
-        List<Ticket> every = tickets(dangers, words);
-        return drawn.get(
-                new Shown(
-                        every.stream()
-                                .filter(one -> here == null || one.job() != here)
-                                .toList(),
-                        every.stream()
-                                .filter(one -> here != null && one.job() == here)
-                                .toList(),
-                        tickets(clocks, words)),
-                this::draw);
+    /** @param here dangers of the job whose page it stands on; they stand on the page itself, and sound here */
+    String html(List<BenchClock> dangers, List<BenchClock> here, List<BenchClock> clocks, Words words) {
+        return drawn.get(new Shown(tickets(dangers, words), tickets(here, words), tickets(clocks, words)), this::draw);
     }
 
     private static List<Ticket> tickets(List<BenchClock> clocks, Words words) {
-        return clocks.stream().map(clock -> Ticket.of(clock, words)).collect(Collectors.toList());
+        return clocks.stream().map(clock -> Ticket.of(clock, words)).toList();
     }
 
     private String draw(Shown shown) {

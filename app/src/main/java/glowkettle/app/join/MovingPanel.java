@@ -123,8 +123,7 @@ public record MovingPanel(
     public @Nullable String flaw() {
         return Transplanting.of(job)
                 .firstCharge()
-                .filter(charge -> !charge.isOn())
-                .flatMap(charge -> charge.flaw(job.limits()))
+                .flatMap(charge -> charge.flawOnceOff(job.limits()))
                 .orElse(null);
     }
 

@@ -5,7 +5,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A job that changed, as the database tells of it. */
-record Change(long job, long seq, String tier) {
+public record Change(long job, long seq, String tier) {
     private static final JsonMapper MAPPER = new JsonMapper();
 
     static Change of(String payload) {
@@ -16,7 +16,8 @@ record Change(long job, long seq, String tier) {
                 node.path("tier").asString());
     }
 
-    static Change of(JobFile job) {
+    /** How a job stands now. */
+    public static Change of(JobFile job) {
         return new Change(
                 job.number(), job.state().seq(), job.tier().result().tier().name());
     }

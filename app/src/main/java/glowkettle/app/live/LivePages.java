@@ -14,8 +14,8 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /**
- * The pages of jobs that are open in front of this node, told of every change of their job by one thread, a thousand of
- * them. One that is slow or half open keeps nobody else waiting, and is let go.
+ * The pages of jobs that are open in front of this node, told of every change of their job by whoever hears of it.
+ * None has a thread of its own: one that is slow or half open keeps nobody else waiting, and is let go.
  */
 @Component
 class LivePages {

@@ -136,8 +136,7 @@ public record MatchView(
     public @Nullable String flaw() {
         return Building.of(job)
                 .firstCharge()
-                .filter(charge -> !charge.isOn())
-                .flatMap(charge -> charge.flaw(job.limits()))
+                .flatMap(charge -> charge.flawOnceOff(job.limits()))
                 .orElse(null);
     }
 

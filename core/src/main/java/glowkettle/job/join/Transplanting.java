@@ -87,9 +87,7 @@ public final class Transplanting {
             case SCHOOL_CHOSEN -> school().isPresent();
             case GAUGE_SETTLED -> isSettled();
             case FIRST_CHARGED ->
-                firstCharge()
-                        .filter(charge -> charge.flaw(job.limits()).isEmpty())
-                        .isPresent();
+                firstCharge().filter(charge -> charge.counts(job.limits())).isPresent();
         };
     }
 

@@ -136,9 +136,7 @@ public final class Building {
     }
 
     private boolean isCharged() {
-        return firstCharge()
-                .filter(charge -> charge.flaw(job.limits()).isEmpty())
-                .isPresent();
+        return firstCharge().filter(charge -> charge.counts(job.limits())).isPresent();
     }
 
     /** Built, alike and charged once while somebody stayed. */
