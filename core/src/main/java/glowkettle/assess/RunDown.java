@@ -20,12 +20,14 @@ import org.jspecify.annotations.Nullable;
  * in the pack, {@code E = SOC · FCC · V_nom}, and the time to the target, {@code t = (E − E_target)/P}. Source: handbook,
  * Assess.
  *
- * @param hours null where nothing has to be run down, or the load is not known
+ * @param energyWh null where nobody knows what the pack holds
+ * @param targetWh null where nobody knows what the pack holds
+ * @param hours null where nothing has to be run down, or the load or what the pack holds is not known
  */
 public record RunDown(
         List<Ranked> schools,
-        BigDecimal energyWh,
-        BigDecimal targetWh,
+        @Nullable BigDecimal energyWh,
+        @Nullable BigDecimal targetWh,
         @Nullable BigDecimal hours) {
     /** The schools. */
     public enum School implements Worded {
@@ -87,27 +89,50 @@ public record RunDown(
                                         .doubleValue(),
                         2)
                 : null;
-        RunDown answer = new RunDown(
-                schools(asked, tooFull, limits),
-                Figures.round(energy.doubleValue(), 1),
-                Figures.round(targetWh.doubleValue(), 1),
-                hours);
-        return new Result<>(answer, findings(asked), working(asked, answer, target));
+        BigDecimal energyWh = Figures.round(energy.doubleValue(), 1);
+        BigDecimal leftWh = Figures.round(targetWh.doubleValue(), 1);
+        List<String> lines = new ArrayList<>();
+        lines.add("E = %s · %s · %s = %s"
+                .formatted(
+                        Figures.withUnit(asked.socPercent(), "%"),
+                        Figures.withUnit(asked.fullChargeCapacityAh(), "Ah"),
+                        Figures.withUnit(asked.nominalV(), "V"),
+                        Figures.withUnit(energyWh, "Wh")));
+        if (hours != null) {
+            lines.add("t = (%s − %s at %s) / %s = %s"
+                    .formatted(
+                            Figures.withUnit(energyWh, "Wh"),
+                            Figures.withUnit(leftWh, "Wh"),
+                            Figures.withUnit(target, "%"),
+                            Figures.withUnit(java.util.Objects.requireNonNull(asked.loadW()), "W"),
+                            Figures.withUnit(hours, "h")));
+        }
+        return new Result<>(
+                new RunDown(schools(asked.tier(), asked.glued(), tooFull, limits), energyWh, leftWh, hours),
+                findings(asked.tier(), asked.shippingMode()),
+                new Working(lines));
     }
 
-    private static List<Ranked> schools(Case asked, boolean tooFull, ShopLimits limits) {
-        boolean isolated = asked.tier().atLeast(Tier.ISOLATE);
+    /** Of a pack whose label nobody has read: the schools, without hours. */
+    public static Result<RunDown> ofUnread(
+            Tier tier, boolean glued, boolean shippingMode, BigDecimal socPercent, ShopLimits limits) {
+        boolean tooFull = socPercent.compareTo(limits.of(Limit.RUN_DOWN_TARGET_PERCENT)) > 0;
+        return new Result<>(
+                new RunDown(schools(tier, glued, tooFull, limits), null, null, null),
+                findings(tier, shippingMode),
+                Working.of("Nobody has read what the pack holds: its charge is read until it is down."));
+    }
+
+    private static List<Ranked> schools(Tier tier, boolean glued, boolean tooFull, ShopLimits limits) {
+        boolean isolated = tier.atLeast(Tier.ISOLATE);
         String target = limits.applied(Limit.RUN_DOWN_TARGET_PERCENT).toString();
         Ranked first = isolated
                 ? new Ranked(
-                        School.RUN_DOWN_FIRST,
-                        true,
-                        "Tier %s: no current through this pack."
-                                .formatted(asked.tier().word()))
+                        School.RUN_DOWN_FIRST, true, "Tier %s: no current through this pack.".formatted(tier.word()))
                 : new Ranked(
                         School.RUN_DOWN_FIRST,
                         false,
-                        asked.glued()
+                        glued
                                 ? tooFull
                                         ? "It must be prised out: the less it holds the better, at most " + target + "."
                                         : "It holds no more than " + target + " already."
@@ -116,12 +141,11 @@ public record RunDown(
                 ? new Ranked(
                         School.DISCONNECT_AT_ONCE,
                         true,
-                        "Tier %s: only a lead takes it out, cold."
-                                .formatted(asked.tier().word()))
+                        "Tier %s: only a lead takes it out, cold.".formatted(tier.word()))
                 : new Ranked(
                         School.DISCONNECT_AT_ONCE,
                         false,
-                        asked.glued() && tooFull
+                        glued && tooFull
                                 ? "Prising a charged pack is what goes wrong: only where it cannot be run down."
                                 : "It lifts out: the sooner it is disconnected the better.");
         Ranked leave = new Ranked(
@@ -131,40 +155,19 @@ public record RunDown(
                         ? "Never run down and never charged in the device."
                         : "Only when the tier turns to Isolate, or nothing more is done here.");
         List<Ranked> ranked = new ArrayList<>(List.of(first, atOnce, leave));
-        School suits = isolated
-                ? School.LEAVE_AS_IT_IS
-                : asked.glued() && tooFull ? School.RUN_DOWN_FIRST : School.DISCONNECT_AT_ONCE;
+        School suits =
+                isolated ? School.LEAVE_AS_IT_IS : glued && tooFull ? School.RUN_DOWN_FIRST : School.DISCONNECT_AT_ONCE;
         ranked.sort(Comparator.comparing((Ranked one) -> one.school() != suits)
                 .thenComparing(Ranked::refused)
                 .thenComparing(one -> one.school() == School.LEAVE_AS_IT_IS));
         return ranked;
     }
 
-    private static List<Finding> findings(Case asked) {
-        return asked.shippingMode() && !asked.tier().atLeast(Tier.ISOLATE)
+    private static List<Finding> findings(Tier tier, boolean shippingMode) {
+        return shippingMode && !tier.atLeast(Tier.ISOLATE)
                 ? List.of(Finding.note(
                         "shipping-mode",
                         "Its shipping mode cuts the pack off; the last check of the refit undoes it by plugging in."))
                 : List.of();
-    }
-
-    private static Working working(Case asked, RunDown answer, BigDecimal target) {
-        List<String> lines = new ArrayList<>();
-        lines.add("E = %s · %s · %s = %s"
-                .formatted(
-                        Figures.withUnit(asked.socPercent(), "%"),
-                        Figures.withUnit(asked.fullChargeCapacityAh(), "Ah"),
-                        Figures.withUnit(asked.nominalV(), "V"),
-                        Figures.withUnit(answer.energyWh(), "Wh")));
-        if (answer.hours() != null) {
-            lines.add("t = (%s − %s at %s) / %s = %s"
-                    .formatted(
-                            Figures.withUnit(answer.energyWh(), "Wh"),
-                            Figures.withUnit(answer.targetWh(), "Wh"),
-                            Figures.withUnit(target, "%"),
-                            Figures.withUnit(java.util.Objects.requireNonNull(asked.loadW()), "W"),
-                            Figures.withUnit(answer.hours(), "h")));
-        }
-        return new Working(lines);
     }
 }

@@ -43,20 +43,27 @@ public record SettingSearch(List<Offer> offers, int tried) {
     }
 
     private static final Remembered<Wanted, Result<SettingSearch>> SEARCHES =
-            new Remembered<>(200, (wanted, limits) -> search(wanted.request(), wanted.has(), limits));
+            new Remembered<>(200, SettingSearch::search);
 
-    private record Wanted(HeatWindow.Request request, Set<HeatPlace> has) {}
+    private record Wanted(HeatWindow.Request request, Set<HeatPlace> has, Set<Setting.Face> faces) {}
 
     /** Only with what the shop has. */
     public static Result<SettingSearch> of(HeatWindow.Request request, Set<HeatPlace> has, ShopLimits limits) {
-        return SEARCHES.of(new Wanted(request, Set.copyOf(has)), limits);
+        return of(request, has, EnumSet.allOf(Setting.Face.class), limits);
     }
 
-    private static Result<SettingSearch> search(HeatWindow.Request request, Set<HeatPlace> has, ShopLimits limits) {
+    /** Only with what the shop has, and only from these faces. */
+    public static Result<SettingSearch> of(
+            HeatWindow.Request request, Set<HeatPlace> has, Set<Setting.Face> faces, ShopLimits limits) {
+        return SEARCHES.of(new Wanted(request, Set.copyOf(has), Set.copyOf(faces)), limits);
+    }
+
+    private static Result<SettingSearch> search(Wanted wanted, ShopLimits limits) {
+        HeatWindow.Request request = wanted.request();
         request.stack().checked();
         double worksFromC =
                 limits.number(Objects.requireNonNull(request.stack().adhesive().worksFrom()));
-        List<Setting> settings = settings(has, limits);
+        List<Setting> settings = settings(wanted, limits);
         List<Exact> offers = new ArrayList<>();
         boolean possible = !request.stack().bondTouchesCell() || worksFromC < limits.number(Limit.CELL_HEATING_C);
         if (possible) {
@@ -74,17 +81,20 @@ public record SettingSearch(List<Offer> offers, int tried) {
         return new Result<>(search, findings(search, request), working(search, limits));
     }
 
-    private static List<Setting> settings(Set<HeatPlace> has, ShopLimits limits) {
+    private static List<Setting> settings(Wanted wanted, ShopLimits limits) {
         List<Setting> settings = new ArrayList<>();
         BigDecimal step = limits.of(Limit.HEAT_STEP_K);
         for (Setting.Source source : Setting.Source.values()) {
-            if (!has.contains(source.place())) {
+            if (!wanted.has().contains(source.place())) {
                 continue;
             }
             BigDecimal most = limits.of(source == Setting.Source.MAT ? Limit.MAT_MOST_C : Limit.AIR_MOST_C);
             for (BigDecimal at = limits.of(Limit.HEAT_LEAST_C); at.compareTo(most) <= 0; at = at.add(step)) {
-                settings.add(new Setting(source, at, Setting.Face.BELOW, null));
-                settings.add(new Setting(source, at, Setting.Face.ABOVE, null));
+                for (Setting.Face face : Setting.Face.values()) {
+                    if (wanted.faces().contains(face)) {
+                        settings.add(new Setting(source, at, face, null));
+                    }
+                }
             }
         }
         return settings;

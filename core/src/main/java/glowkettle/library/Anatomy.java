@@ -2,6 +2,7 @@ package glowkettle.library;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What a device is made of, as far as a teardown meets it.
@@ -26,6 +27,16 @@ public record Anatomy(
 
     Anatomy with(List<Operation> otherOperations, List<Fastener> otherFasteners) {
         return new Anatomy(otherOperations, targets, otherTargets, faces, otherFasteners, bonds);
+    }
+
+    Anatomy with(Bond bond) {
+        return new Anatomy(
+                operations,
+                targets,
+                otherTargets,
+                faces,
+                fasteners,
+                Stream.concat(bonds.stream(), Stream.of(bond)).toList());
     }
 
     public Optional<Bond> bondOf(String operationId) {

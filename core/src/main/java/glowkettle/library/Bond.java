@@ -3,9 +3,14 @@ package glowkettle.library;
 import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
+import glowkettle.heat.Setting;
 import glowkettle.heat.Stack;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What is glued: where, with what, and what heat goes through to reach it. */
@@ -28,16 +33,36 @@ public record Bond(
         slots = List.copyOf(slots);
     }
 
-    /** What heat goes through, and what its ends are to somebody who stands before it. */
+    /**
+     * What heat goes through, and what its ends are to somebody who stands before it. No heat goes on a face of which nobody
+     * knows what lies behind it.
+     */
     public record Layers(
             @Says("What heat goes through, from below to above")
             Stack stack,
 
-            @Says(value = "What the lowest layer is, as the bench sees it", longest = 60)
+            @Says(value = "What the lowest layer is, as the bench sees it; empty where nobody knows", longest = 60)
+            @Nullable
             String below,
 
-            @Says(value = "What the uppermost layer is", longest = 60)
-            String above) {}
+            @Says(value = "What the uppermost layer is; empty where nobody knows", longest = 60) @Nullable
+            String above) {
+        /** The faces that heat may go on. */
+        public Set<Setting.Face> faces() {
+            return Arrays.stream(Setting.Face.values())
+                    .filter(face -> of(face).isPresent())
+                    .collect(Collectors.toUnmodifiableSet());
+        }
+
+        /** The face that heat goes on; empty where nobody knows what lies behind it. */
+        public Optional<String> of(Setting.Face face) {
+            return Optional.ofNullable(
+                    switch (face) {
+                        case BELOW -> below;
+                        case ABOVE -> above;
+                    });
+        }
+    }
 
     /** How much is glued, and how much of it dries. */
     public record Area(

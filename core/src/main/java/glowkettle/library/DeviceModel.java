@@ -75,6 +75,10 @@ public record DeviceModel(
                 @Nullable String shippingMode) {
             this(mounting, seamNominalMm, leads, shippingMode, null, Seat.PLAIN);
         }
+
+        private Housing with(Leads found) {
+            return new Housing(mounting, seamNominalMm, found, shippingMode, plug, seat);
+        }
     }
 
     /** Opens as its model does and takes a pack of its own. */
@@ -162,6 +166,17 @@ public record DeviceModel(
                 new Identity(newId, newName, newCodes, identity.kind(), null),
                 pack,
                 anatomy.with(learnt, anatomy.fasteners()));
+    }
+
+    /** The same device, its pack held by these leads. */
+    public DeviceModel held(Leads leads) {
+        return new DeviceModel(
+                identity, housing.with(leads), pack, anatomy, checks, afterwards, variants, voltageCurve);
+    }
+
+    /** The same device with one bond more. */
+    public DeviceModel glued(Bond bond) {
+        return copy(identity, pack, anatomy.with(bond));
     }
 
     private DeviceModel copy(Identity newIdentity, PackData newPack, Anatomy newAnatomy) {

@@ -9,6 +9,7 @@ import glowkettle.library.Bond;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Lead;
 import glowkettle.library.Leads;
+import glowkettle.library.Mounting;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import java.math.BigDecimal;
@@ -34,6 +35,21 @@ final class Glued {
 
     static DeviceModel strips() {
         return model(bond(new Stack(Adhesive.STRETCH_STRIPS, List.of(), List.of()), "2"), null);
+    }
+
+    /** A device nobody described, by the family of its mounting. */
+    static DeviceModel undescribed(Mounting mounting) {
+        DeviceModel plain = model(null, null);
+        DeviceModel.Identity identity = plain.identity();
+        return new DeviceModel(
+                new DeviceModel.Identity(identity.id(), identity.name(), identity.codes(), identity.kind(), true),
+                new DeviceModel.Housing(mounting, null, null, null),
+                plain.pack(),
+                plain.anatomy(),
+                plain.checks(),
+                plain.afterwards(),
+                List.of(),
+                List.of());
     }
 
     static DeviceModel leads() {

@@ -5,6 +5,7 @@ import glowkettle.free.Ladder;
 import glowkettle.free.Loosening;
 import glowkettle.job.free.Freeing;
 import glowkettle.library.Bond;
+import glowkettle.library.Operation;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,10 @@ public enum FreeTask {
     ELSEWHERE,
     SAND,
     CONDITIONS,
+    FIND_RIM,
+    FIND_BED,
+    FIND_LEADS,
+    NOT_GLUED,
     HEATING,
     DWELLING,
     COOLING,
@@ -39,7 +44,10 @@ public enum FreeTask {
         if (heat != null && heat.isOn()) {
             return HEATING;
         }
-        if (bond == null && leads == null) {
+        boolean notGlued =
+                bond == null && leads == null && freeing.notGluedAtHand().isPresent();
+        Optional<Operation> undescribed = freeing.undescribedAtHand();
+        if (bond == null && leads == null && !notGlued && undescribed.isEmpty()) {
             return ELSEWHERE;
         }
         if (!freeing.sandReady()) {
@@ -48,10 +56,24 @@ public enum FreeTask {
         if (freeing.waitsForConditions()) {
             return CONDITIONS;
         }
+        if (undescribed.isPresent()) {
+            return finding(undescribed.get());
+        }
+        if (notGlued) {
+            return NOT_GLUED;
+        }
         if (leads != null) {
             return leads.noted() ? leads.school() == null ? LEADS_SCHOOL : LEADS_OFF : LEADS_NOTE;
         }
         return bond == null || ladder == null ? ELSEWHERE : onBond(freeing, bond, heat, ladder, now);
+    }
+
+    private static FreeTask finding(Operation undescribed) {
+        return switch (undescribed.kind()) {
+            case DISCONNECT_PACK -> FIND_LEADS;
+            case CUT_ADHESIVE -> FIND_RIM;
+            default -> FIND_BED;
+        };
     }
 
     private static FreeTask onBond(Freeing freeing, Bond bond, @Nullable HeatPanel heat, Ladder ladder, Instant now) {

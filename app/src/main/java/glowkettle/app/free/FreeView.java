@@ -12,10 +12,12 @@ import glowkettle.free.Solvent;
 import glowkettle.heat.Adhesive;
 import glowkettle.heat.HeatPlace;
 import glowkettle.heat.Refit;
+import glowkettle.heat.Setting;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Lid;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.free.Overrun;
 import glowkettle.job.open.Opening;
@@ -25,6 +27,7 @@ import glowkettle.limits.ShopLimits;
 import glowkettle.open.TeardownPlan;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -99,6 +102,16 @@ public record FreeView(
                 .orElse(null);
     }
 
+    /** What the hands stand before, in a few words. */
+    public String holds() {
+        if (bond != null) {
+            return bond.place() + ", " + bond.layers().stack().adhesive().words();
+        }
+        return leads != null
+                ? "Soldered leads"
+                : step() == null ? "" : step().operation().label();
+    }
+
     public boolean halted() {
         return Assessing.of(job).halted();
     }
@@ -127,8 +140,30 @@ public record FreeView(
         return Effort.values();
     }
 
-    public Refit.Spot[] spots() {
-        return Refit.Spot.values();
+    /** Places to read at; none on a face of which nobody knows what it is. */
+    public List<Refit.Spot> spots() {
+        return Arrays.stream(Refit.Spot.values())
+                .filter(spot -> switch (spot) {
+                    case BELOW -> isHeatedOn(Setting.Face.BELOW);
+                    case ABOVE -> isHeatedOn(Setting.Face.ABOVE);
+                    case CELL, BOND -> true;
+                })
+                .toList();
+    }
+
+    private boolean isHeatedOn(Setting.Face face) {
+        return bond != null && bond.layers().of(face).isPresent();
+    }
+
+    public Lid[] lids() {
+        return Lid.values();
+    }
+
+    /** What a rim, or a bed, is glued with. */
+    public List<Adhesive> adhesives(boolean seam) {
+        return Arrays.stream(Adhesive.values())
+                .filter(adhesive -> adhesive.isSeam() == seam)
+                .toList();
     }
 
     public Solvent.Lies[] lies() {

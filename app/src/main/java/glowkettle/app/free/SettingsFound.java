@@ -30,7 +30,10 @@ final class SettingsFound {
     static Result<SettingSearch> search(JobFile job, Bond bond, BigDecimal ambientC, Set<HeatPlace> has, Instant now) {
         List<HeatWindow.Earlier> earlier = earlier(Freeing.of(job).heatings(bond.operation()), now);
         return SettingSearch.of(
-                new HeatWindow.Request(bond.layers().stack(), ANY, ambientC, earlier, null, null), has, job.limits());
+                new HeatWindow.Request(bond.layers().stack(), ANY, ambientC, earlier, null, null),
+                has,
+                bond.layers().faces(),
+                job.limits());
     }
 
     /** While one runs nobody chooses another; the first answer serves, and costs nothing. */

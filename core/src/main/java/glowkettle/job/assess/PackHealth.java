@@ -175,6 +175,10 @@ public final class PackHealth {
 
     /** The schools for this job. A pack of unknown wear is reckoned as if it still held all it was made for. */
     public Result<RunDown> runDown(BigDecimal socPercent, @Nullable BigDecimal loadW) {
+        boolean shippingMode = job.model().housing().shippingMode() != null;
+        if (!job.packKnown()) {
+            return RunDown.ofUnread(job.tier().result().tier(), glued(), shippingMode, socPercent, limits);
+        }
         HealthVerdict verdict = verdict().result();
         BigDecimal share = verdict.highPercent() == null ? BigDecimal.valueOf(100) : verdict.highPercent();
         BigDecimal capacityAh =
@@ -183,7 +187,7 @@ public final class PackHealth {
                 new RunDown.Case(
                         job.tier().result().tier(),
                         glued(),
-                        job.model().housing().shippingMode() != null,
+                        shippingMode,
                         socPercent,
                         capacityAh.max(new BigDecimal("0.01")),
                         pack.ratings().nominalV(),
@@ -239,7 +243,9 @@ public final class PackHealth {
                 ? seen.socPercent()
                 : ((AssessEntry.RunDownChosen) last.entry()).socPercent();
         double hours = Math.max(0, Duration.between(last.at(), now).toMillis()) / 3_600_000.0;
-        Optional<BigDecimal> loadW = runDownChosen().flatMap(chosen -> Optional.ofNullable(chosen.loadW()));
+        Optional<BigDecimal> loadW = job.packKnown()
+                ? runDownChosen().flatMap(chosen -> Optional.ofNullable(chosen.loadW()))
+                : Optional.empty();
         double wh = pack.ratings().energyWh().doubleValue();
         double fastest = limits.number(Limit.RUN_DOWN_MOST_C) * 100;
         double perHour = loadW.map(watts ->

@@ -98,6 +98,10 @@ public final class FreeAdmission {
 
     /** Hotter than any setting that is searched: nobody has reckoned whether a hand can meet its window. */
     static Optional<Refusal> searched(JobFile job, FreeEntry.HeatStarted started) {
+        Bond bond = job.model().anatomy().bondOf(started.bond()).orElseThrow();
+        if (bond.layers().of(started.setting().face()).isEmpty()) {
+            return Admission.no("setting.face", "Nobody knows what lies behind that face: heat from the other one.");
+        }
         Limit most = started.setting().source() == Setting.Source.MAT ? Limit.MAT_MOST_C : Limit.AIR_MOST_C;
         BigDecimal leastC = job.limits().of(Limit.HEAT_LEAST_C);
         BigDecimal temperatureC = started.setting().temperatureC();
@@ -282,7 +286,9 @@ public final class FreeAdmission {
         if (bond.isPresent()) {
             return coldNow(job).or(() -> dwelling(job, now)).or(() -> stripsLeft(job, bond.get()));
         }
-        return job.model().leadsOf(step).flatMap(leads -> leadsLeft(job, leads));
+        return job.operation(step).filter(Freeing.of(job)::isUndescribed).isPresent()
+                ? Admission.no("step", "Say what holds it here first: the bench knows nothing of this model.")
+                : job.model().leadsOf(step).flatMap(leads -> leadsLeft(job, leads));
     }
 
     static Optional<Refusal> stripsLeft(JobFile job, Bond bond) {

@@ -30,7 +30,9 @@ import glowkettle.job.Told;
 import glowkettle.job.Traits;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.open.OpenChapter;
+import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
+import glowkettle.library.Lead;
 import glowkettle.library.Operation;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
@@ -74,6 +76,10 @@ public final class FreeChapter implements Chapter<FreeEntry> {
                     Traits.TAPPED,
                     Spark.HARMLESS,
                     Firmness.LOOSE),
+            Kind.of("leads-found", FreeEntry.LeadsFound.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("rim-found", FreeEntry.RimFound.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("bed-found", FreeEntry.BedFound.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("not-glued", FreeEntry.NotGlued.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("leads-noted", FreeEntry.LeadsNoted.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of(
                     "lead-school-chosen",
@@ -159,6 +165,25 @@ public final class FreeChapter implements Chapter<FreeEntry> {
                                 applied.solvent().words(),
                                 applied.lies().words());
             case FreeEntry.SolventUncovered ignored -> "The wetted place lies open";
+            case FreeEntry.LeadsFound ignored ->
+                "Leads found: "
+                        + Optional.ofNullable(job.model().housing().leads()).stream()
+                                .flatMap(leads -> leads.leads().stream())
+                                .map(Lead::pad)
+                                .collect(Collectors.joining(", "));
+            case FreeEntry.RimFound rim ->
+                "Rim found: %s of %s, %s"
+                        .formatted(
+                                rim.lid().words(),
+                                Figures.withUnit(rim.lidMm(), "mm"),
+                                rim.adhesive().words());
+            case FreeEntry.BedFound bed ->
+                "Under the pack: "
+                        + (bed.strips() == null ? "" : Figures.of(bed.strips()) + " ")
+                        + bed.adhesive().words();
+            case FreeEntry.NotGlued not ->
+                "Nothing glued: "
+                        + job.operation(not.bond()).map(Operation::label).orElse(not.bond());
             case FreeEntry.LeadsNoted noted ->
                 "Leads noted: "
                         + noted.leads().stream()
@@ -188,6 +213,10 @@ public final class FreeChapter implements Chapter<FreeEntry> {
             case FreeEntry.Bent bent -> Optional.of(new Told.Seen(Told.Whose.OLD, bent(bent)));
             case FreeEntry.SolventApplied ignored -> Optional.empty();
             case FreeEntry.SolventUncovered ignored -> Optional.empty();
+            case FreeEntry.LeadsFound ignored -> Optional.empty();
+            case FreeEntry.RimFound ignored -> Optional.empty();
+            case FreeEntry.BedFound ignored -> Optional.empty();
+            case FreeEntry.NotGlued ignored -> Optional.empty();
             case FreeEntry.LeadsNoted ignored -> Optional.empty();
             case FreeEntry.LeadSchoolChosen ignored -> Optional.empty();
             case FreeEntry.ConductorFreed ignored -> Optional.empty();
@@ -217,6 +246,10 @@ public final class FreeChapter implements Chapter<FreeEntry> {
                 Freeing.of(job).ignition().filter(lock -> lock.dryAt() == null).isPresent()
                         ? Optional.empty()
                         : Admission.no("", "No solvent is covered.");
+            case FreeEntry.LeadsFound ignored -> FoundAdmission.leads(job);
+            case FreeEntry.RimFound rim -> FoundAdmission.rim(job, rim);
+            case FreeEntry.BedFound bed -> FoundAdmission.bed(job, bed);
+            case FreeEntry.NotGlued not -> FoundAdmission.notGlued(job, not);
             case FreeEntry.LeadsNoted noted -> FreeAdmission.noted(job, noted);
             case FreeEntry.LeadSchoolChosen ignored -> FreeAdmission.leadSchool(job);
             case FreeEntry.ConductorFreed freed -> FreeAdmission.freed(job, freed, now);
@@ -274,12 +307,20 @@ public final class FreeChapter implements Chapter<FreeEntry> {
     /** Where nothing is glued or soldered, nothing is freed. */
     @Override
     public boolean isOnTheWayOf(JobFile job) {
-        return !job.model().anatomy().bonds().isEmpty() || job.model().housing().leads() != null;
+        return !job.model().anatomy().bonds().isEmpty()
+                || job.model().housing().leads() != null
+                || job.model().anatomy().operations().stream()
+                        .anyMatch(operation -> Opening.isHeldUndescribed(job, operation));
     }
 
     @Override
     public boolean works(JobFile job, Operation step) {
         return Freeing.isFreeing(job, step);
+    }
+
+    @Override
+    public DeviceModel known(JobState state, DeviceModel model) {
+        return FoundHold.in(state, model);
     }
 
     @Override

@@ -7,6 +7,7 @@ import glowkettle.free.Effort;
 import glowkettle.free.LeadOrder;
 import glowkettle.free.Loosening;
 import glowkettle.free.Solvent;
+import glowkettle.heat.Adhesive;
 import glowkettle.heat.Refit;
 import glowkettle.heat.Setting;
 import glowkettle.job.Entry;
@@ -80,6 +81,68 @@ public sealed interface FreeEntry extends Entry {
 
     /** The wetted place lies open to the air. */
     record SolventUncovered() implements FreeEntry {}
+
+    /** The leads of a device nobody described; plus and minus are always there. */
+    record LeadsFound(
+            @Says("Thermistor") @Nullable Boolean thermistor,
+            @Says("Identity resistor") @Nullable Boolean identity,
+
+            @Says("One signal, nobody knows which") @Nullable
+            Boolean signal,
+
+            @Says("Taps between the cells") @Within(min = "0", max = "12", whole = true) @Nullable
+            BigDecimal taps,
+
+            @Says("Shortest free length") @Within(min = "0", max = "2000", unit = "mm")
+            BigDecimal shortestMm,
+
+            @Says("A controller sits in the pack") @Nullable Boolean controller)
+            implements FreeEntry {}
+
+    /** What the lid of a device nobody described is, and what holds its rim. */
+    record RimFound(
+            @Says(value = "Bond", longest = 40) String bond,
+            @Says("What it is glued with") Adhesive adhesive,
+            @Says("What the lid is") Lid lid,
+
+            @Says("Thickness of the lid") @Within(min = "0.2", max = "10", unit = "mm")
+            BigDecimal lidMm,
+
+            @Says("Air between lid and pack; empty when nobody knows")
+            @Within(min = "0.05", max = "5", unit = "mm")
+            @Nullable
+            BigDecimal gapMm,
+
+            @Says("Length of the lid") @Within(min = "10", max = "600", unit = "mm")
+            BigDecimal lengthMm,
+
+            @Says("Width of the lid") @Within(min = "10", max = "600", unit = "mm")
+            BigDecimal widthMm,
+
+            @Says("Width of the glued rim") @Within(min = "0.5", max = "20", unit = "mm")
+            BigDecimal rimMm)
+            implements FreeEntry {}
+
+    /** What holds the pack of a device nobody described in its bed. */
+    record BedFound(
+            @Says(value = "Bond", longest = 40) String bond,
+            @Says("What it is glued with") Adhesive adhesive,
+
+            @Says("Stretch strips") @Within(min = "1", max = "20", whole = true) @Nullable
+            BigDecimal strips,
+
+            @Says("Thickness of the pack") @Within(min = "0.5", max = "50", unit = "mm")
+            BigDecimal packMm,
+
+            @Says("Length of the pack") @Within(min = "5", max = "600", unit = "mm")
+            BigDecimal lengthMm,
+
+            @Says("Width of the pack") @Within(min = "5", max = "600", unit = "mm")
+            BigDecimal widthMm)
+            implements FreeEntry {}
+
+    /** Nothing glued was found at a step of a device nobody described. */
+    record NotGlued(@Says(value = "Step", longest = 40) String bond) implements FreeEntry {}
 
     /** Colours and routing, written down before anything comes off. */
     record LeadsNoted(List<LeadNote> leads) implements FreeEntry {

@@ -73,7 +73,30 @@ public final class Freeing {
     /** Steps of this kind are worked on the page of this stage. */
     public static boolean isFreeing(JobFile job, Operation operation) {
         return job.model().anatomy().bondOf(operation.id()).isPresent()
-                || job.model().leadsOf(operation.id()).isPresent();
+                || job.model().leadsOf(operation.id()).isPresent()
+                || Opening.isHeldUndescribed(job, operation);
+    }
+
+    /** The next step of a device nobody described, while nobody has said what holds it there. */
+    public Optional<Operation> undescribedAtHand() {
+        return stepAtHand().flatMap(job::operation).filter(this::isUndescribed);
+    }
+
+    /** The next step, where somebody looked and nothing is glued. */
+    public Optional<Operation> notGluedAtHand() {
+        return stepAtHand().flatMap(job::operation).filter(operation -> isNotGlued(operation.id()));
+    }
+
+    boolean isUndescribed(Operation operation) {
+        return Opening.isHeldUndescribed(job, operation)
+                && job.model().anatomy().bondOf(operation.id()).isEmpty()
+                && job.model().leadsOf(operation.id()).isEmpty()
+                && !isNotGlued(operation.id());
+    }
+
+    /** Somebody looked at a step of a device nobody described, and nothing is glued there. */
+    public boolean isNotGlued(String step) {
+        return state.all(FreeEntry.NotGlued.class).anyMatch(not -> not.bond().equals(step));
     }
 
     public boolean sandReady() {
@@ -354,7 +377,7 @@ public final class Freeing {
     }
 
     private boolean leavesThePackPrised(Operation operation) {
-        if (job.model().leadsOf(operation.id()).isPresent()) {
+        if (job.model().leadsOf(operation.id()).isPresent() || isNotGlued(operation.id())) {
             return false;
         }
         return job.model()

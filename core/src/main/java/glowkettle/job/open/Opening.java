@@ -11,6 +11,7 @@ import glowkettle.job.Sum;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.PackHealth;
 import glowkettle.library.DeviceModel;
+import glowkettle.library.Mounting;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.limits.Limit;
@@ -165,7 +166,6 @@ public final class Opening {
     public boolean runDownUndecided() {
         PackHealth health = PackHealth.of(job);
         return health.glued()
-                && job.packKnown()
                 && health.runDownChosen().isEmpty()
                 && stepsIn().isEmpty()
                 && !job.tier().result().tier().atLeast(Tier.ISOLATE)
@@ -213,6 +213,27 @@ public final class Opening {
     /** Why a step cannot be done now, whoever does it; empty when it can. */
     public Optional<String> refusedNow(Operation step, Instant now) {
         return Admission.refusedNow(job, new OpenEntry.StepDone(step.id()), now);
+    }
+
+    /** A step of a device nobody described at which something is glued or soldered: the bench says what. */
+    public static boolean isHeldUndescribed(JobFile job, Operation operation) {
+        return job.isByFamily()
+                && switch (operation.kind()) {
+                    case CUT_ADHESIVE, FREE_PACK -> true;
+                    case DISCONNECT_PACK -> job.model().housing().mounting() == Mounting.SOLDERED;
+                    case POWER_OFF,
+                            TAKE_OUT_CARD,
+                            LIFT_FOOT_OR_LABEL,
+                            LOOSEN_FASTENERS,
+                            CLIP_RUN,
+                            PULL_SUCTION,
+                            UNLATCH_CONNECTOR,
+                            PEEL_TAPE,
+                            MOVE_CABLE,
+                            LIFT_PART,
+                            LIFT_PACK_OUT,
+                            LIFT_DOCKED_PACK_OUT -> false;
+                };
     }
 
     /** A step that takes the pack out of its device. */

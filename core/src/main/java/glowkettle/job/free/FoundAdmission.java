@@ -1,0 +1,64 @@
+package glowkettle.job.free;
+
+import glowkettle.heat.Adhesive;
+import glowkettle.job.Admission;
+import glowkettle.job.Admission.Refusal;
+import glowkettle.job.JobFile;
+import glowkettle.library.Operation;
+import glowkettle.library.OperationKind;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** Whether it may be said now what holds a device nobody described: once, when hands stand before it. */
+final class FoundAdmission {
+    private FoundAdmission() {}
+
+    static Optional<Refusal> leads(JobFile job) {
+        return at(job, operation -> operation.kind() == OperationKind.DISCONNECT_PACK, "", "No leads are at hand.");
+    }
+
+    static Optional<Refusal> rim(JobFile job, FreeEntry.RimFound rim) {
+        return at(job, rim.bond(), OperationKind.CUT_ADHESIVE).or(() -> switch (rim.adhesive()) {
+            case SEAM_FOAM, SEAM_GLUE -> Optional.empty();
+            case PACK_TAPE, PACK_GLUE, STRETCH_STRIPS ->
+                Admission.no(
+                        "adhesive",
+                        "'%s' holds no rim; foam tape or liquid glue does."
+                                .formatted(rim.adhesive().words()));
+        });
+    }
+
+    static Optional<Refusal> bed(JobFile job, FreeEntry.BedFound bed) {
+        return at(job, bed.bond(), OperationKind.FREE_PACK)
+                .or(() -> switch (bed.adhesive()) {
+                    case PACK_TAPE, PACK_GLUE, STRETCH_STRIPS -> Optional.empty();
+                    case SEAM_FOAM, SEAM_GLUE ->
+                        Admission.no("adhesive", "That is glue of a seam; a pack lies on strips, tape or liquid glue.");
+                })
+                .or(() -> bed.adhesive() == Adhesive.STRETCH_STRIPS && bed.strips() == null
+                        ? Admission.no("strips", "Missing: how many strips, 1 to 20.")
+                        : Optional.empty());
+    }
+
+    static Optional<Refusal> notGlued(JobFile job, FreeEntry.NotGlued not) {
+        return at(
+                job,
+                operation -> operation.id().equals(not.bond()) && operation.kind() != OperationKind.DISCONNECT_PACK,
+                "bond",
+                "'%s' is not the step at hand.".formatted(not.bond()));
+    }
+
+    private static Optional<Refusal> at(JobFile job, String step, OperationKind kind) {
+        return at(
+                job,
+                operation -> operation.id().equals(step) && operation.kind() == kind,
+                "bond",
+                "'%s' is not the step at hand.".formatted(step));
+    }
+
+    private static Optional<Refusal> at(JobFile job, Predicate<Operation> wanted, String field, String otherwise) {
+        return Freeing.of(job).undescribedAtHand().filter(wanted).isPresent()
+                ? FreeAdmission.ready(job)
+                : Admission.no(field, otherwise);
+    }
+}
