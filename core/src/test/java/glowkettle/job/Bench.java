@@ -158,15 +158,22 @@ final class Bench {
 
     /** Of an entry that takes the place of another. */
     Optional<String> refusal(@Nullable Long corrects, Entry entry, Role by) {
+        return refuse(corrects, entry, by).map(Admission.Refusal::reason);
+    }
+
+    /** The field a refusal stands at. */
+    Optional<String> fieldOf(Entry entry) {
+        return refuse(null, entry, Role.TECHNICIAN).map(Admission.Refusal::field);
+    }
+
+    private Optional<Admission.Refusal> refuse(@Nullable Long corrects, Entry entry, Role by) {
         return Admission.refuse(
-                        file(),
-                        entry,
-                        corrects,
-                        new Admission.Author(name(by), by),
-                        now,
-                        (state, moment) ->
-                                new JobFile(7, OrderOfWork.CHAPTERS, state, model, ShopLimits.defaults(), moment))
-                .map(Admission.Refusal::reason);
+                file(),
+                entry,
+                corrects,
+                new Admission.Author(name(by), by),
+                now,
+                (state, moment) -> new JobFile(7, OrderOfWork.CHAPTERS, state, model, ShopLimits.defaults(), moment));
     }
 
     /** Where the first such entry stands. */

@@ -10,6 +10,10 @@ import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.VoltageSource;
 import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.cell.Calipered;
+import glowkettle.fit.Offer;
+import glowkettle.fit.PackLabel;
+import glowkettle.fit.Worth;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.open.OpenEntry;
@@ -159,5 +163,62 @@ class FitAdmissionTest {
                         .seen()
                         .refusal(new FitEntry.PackChosen()))
                 .isEmpty();
+    }
+
+    private static FitEntry.OfferNoted noted(String name, String capacityMah, String sizeCode) {
+        PackLabel label = new PackLabel(
+                new PackLabel.Printed(figure("7.4"), figure("8.4"), figure(capacityMah), null, sizeCode, null),
+                sizeCode == null ? Bench.label("7.4", "8.4").size() : new Calipered(null, null, null),
+                null,
+                null,
+                null,
+                true);
+        return new FitEntry.OfferNoted(
+                new Offer(name, Worth.Source.values()[0], figure("39"), null, new Offer.Delivery(null, null), label));
+    }
+
+    @Test
+    void fourOffersStandSideBySideAndOneOfTheNameTakesItsPlace() {
+        Bench bench = new Bench().assessed();
+        for (String name : List.of("A", "B", "C", "D")) {
+            bench.write(noted(name, "5000", null));
+        }
+        refused(bench, noted("E", "5000", null), "4 offers stand side by side already");
+        taken(bench, noted("D", "4800", null));
+        refused(bench, new FitEntry.OfferDropped("E"), "No offer is called 'E'");
+        bench.write(new FitEntry.OfferDropped("D"));
+        taken(bench, noted("E", "5000", null));
+    }
+
+    @Test
+    void anOfferThatNobodyCanReadIsRefusedAtItsField() {
+        refused(new Bench().assessed(), noted("A", "5000", "99x"), "99x");
+        refused(new Bench().assessed(), noted("A", "1000000", null), "cannot be charged by this device");
+        refused(
+                new Bench().assessed(),
+                new FitEntry.PackOffered(noted("A", "5000", "99x").offer().label()),
+                "99x");
+    }
+
+    @Test
+    void aBackupCellIsSettledWhereOneCameOut() {
+        FitEntry.CoinCellSettled back = new FitEntry.CoinCellSettled(FitEntry.CoinCell.BACK, null);
+        refused(new Bench().assessed().torn(), back, "No backup cell came out");
+        Bench bench = new Bench(Glued.withCoinCell("cable")).assessed();
+        refused(bench, back, "No backup cell came out");
+        bench.torn();
+        for (FitEntry.CoinCell outcome : FitEntry.CoinCell.values()) {
+            taken(bench, new FitEntry.CoinCellSettled(outcome, "Bucket of sand"));
+            Refusals.held(
+                    bench,
+                    new FitEntry.CoinCellSettled(outcome, null),
+                    outcome == FitEntry.CoinCell.BACK ? null : "Missing: where the one that came out lies");
+        }
+        bench.write(back).measured().fitted();
+        bench.write(new glowkettle.job.wayback.WayBackEntry.StepBack(glowkettle.job.wayback.ClosingUp.of(bench.file())
+                .nextStepBack()
+                .orElseThrow()
+                .id()));
+        refused(bench, back, "The way back has begun");
     }
 }

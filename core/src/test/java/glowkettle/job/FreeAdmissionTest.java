@@ -362,4 +362,30 @@ class FreeAdmissionTest {
         away.write(new OpenEntry.FastenersOut(List.of("S1", "S2"), List.of()));
         assertThat(LearntMinutes.taken(away.file())).isEmpty();
     }
+
+    @Test
+    void noHeatWhileSolventIsWetNorAboveWhatIsSearched() {
+        Bench wet = atTheTape().write(solvent(Solvent.Lies.OPEN, "22"));
+        refused(wet, HEAT, "Ignition lock");
+        refused(atTheTape(), heat("91"), "outside of what is searched");
+        refused(atTheTape(), heat("49"), "outside of what is searched");
+        refused(atTheTape(), heat("90"), "leaves no window");
+        refused(atTheTape(), solvent(Solvent.Lies.OPEN, "40"), "too warm for solvent");
+        Refusals.taken(atTheTape(), solvent(Solvent.Lies.OPEN, "39.9"));
+    }
+
+    @Test
+    void aStripThatBrokeSaysWhereAndIsOneOfThose() {
+        Bench bench = new Bench(Glued.strips())
+                .assessed()
+                .in("off")
+                .write(new OpenEntry.ConditionsConfirmed())
+                .write(new FreeEntry.SandReady())
+                .in("plug");
+        refused(bench, new FreeEntry.StripDrawn("other", BigDecimal.ONE, true, null), "not the bond at hand");
+        refused(bench, new FreeEntry.StripDrawn("free", BigDecimal.ONE, false, null), "after how many mm it broke");
+        refused(bench, new FreeEntry.StripDrawn("free", new BigDecimal("3"), true, null), "it has 2");
+        bench.write(new FreeEntry.StripDrawn("free", BigDecimal.ONE, false, new BigDecimal("12")));
+        refused(bench, new FreeEntry.StripDrawn("free", BigDecimal.ONE, true, null), "drawn already");
+    }
 }

@@ -12,6 +12,7 @@ import glowkettle.library.Leads;
 import glowkettle.library.Mounting;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
+import glowkettle.library.Seat;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +36,27 @@ final class Glued {
 
     static DeviceModel strips() {
         return model(bond(new Stack(Adhesive.STRETCH_STRIPS, List.of(), List.of()), "2"), null);
+    }
+
+    /** The small laptop, with a backup cell that comes out at a step. */
+    static DeviceModel withCoinCell(String operation) {
+        DeviceModel plain = Bench.model();
+        DeviceModel.Housing housing = plain.housing();
+        return new DeviceModel(
+                plain.identity(),
+                new DeviceModel.Housing(
+                        housing.mounting(),
+                        housing.seamNominalMm(),
+                        null,
+                        null,
+                        null,
+                        new Seat(null, null, null, new Seat.CoinCell(operation, "coin cell, plugged"))),
+                plain.pack(),
+                plain.anatomy(),
+                plain.checks(),
+                plain.afterwards(),
+                List.of(),
+                List.of());
     }
 
     /** A device nobody described, by the family of its mounting. */

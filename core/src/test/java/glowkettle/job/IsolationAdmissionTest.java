@@ -10,6 +10,7 @@ import glowkettle.assess.Tier;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.isolation.IsolationEntry;
 import java.math.BigDecimal;
+import java.time.Instant;
 import org.junit.jupiter.api.Test;
 
 /** A pack has one place, and nobody carries one that burns. */
@@ -39,5 +40,23 @@ class IsolationAdmissionTest {
                 .write(alone)
                 .write(new IsolationEntry.PackReleased(1, "Collector"), Role.LEAD);
         refused(gone, alone, "The old pack has left the store");
+    }
+
+    @Test
+    void aGuardOutdoorsHasAnEndAheadAndOnePlace() {
+        Instant now = Bench.NOON;
+        IsolationEntry.StoodOutdoors outdoors =
+                new IsolationEntry.StoodOutdoors("Quay", "deckhand", now.plusSeconds(3_600), true);
+        taken(new Bench().assessed(), outdoors);
+        refused(
+                new Bench().assessed(),
+                new IsolationEntry.StoodOutdoors("Quay", "deckhand", now, true),
+                "The guard's time is over");
+        Bench stored = new Bench()
+                .assessed()
+                .write(new IsolationEntry.PackStored("1", "Bucket", Tier.CLEAR, BigDecimal.TEN, true));
+        refused(stored, outdoors, "It is in Bucket already");
+        Bench smoking = new Bench().assessed().write(new AssessEntry.Looked(SMOKES));
+        refused(smoking, outdoors, "nobody carries it");
     }
 }

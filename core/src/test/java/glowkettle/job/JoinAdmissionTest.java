@@ -4,7 +4,10 @@ import static glowkettle.job.Refusals.refused;
 import static glowkettle.job.Refusals.taken;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.assess.HazardReadings.Damage;
+import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.free.LeadOrder;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.free.FreeEntry;
@@ -29,6 +32,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** The leads of a new pack are told apart by the meter, and soldered one at a time. */
 class JoinAdmissionTest {
+    private static final Look LEAKS = new Look(false, false, false, false, false, true, Wet.NO, Damage.NONE);
     private static final List<String> PADS = List.of("red", "white", "black");
 
     private static BigDecimal figure(String text) {
@@ -227,6 +231,58 @@ class JoinAdmissionTest {
         warm.write(new AssessEntry.WarmthTaken(Warmth.atRest("52", "21")));
         assertThat(warm.file().next().stage().path()).isNotEqualTo("join");
         assertThat(warm.refusal(solder)).isPresent();
+    }
+
+    private static JoinEntry.SplicesPlanned spliced(String conductors) {
+        return new JoinEntry.SplicesPlanned(
+                new Splices.Request(
+                        figure(conductors),
+                        figure("45"),
+                        figure("70"),
+                        new Splices.Way(figure("70"), figure("10"), figure("10"), figure("2")),
+                        null),
+                JoinEntry.Insulation.HEAT_SHRINK);
+    }
+
+    @Test
+    void splicesAreOfLeadsThatWereCutAndFound() {
+        refused(found(LeadOrder.School.UNSOLDER), spliced("3"), "nothing is spliced");
+        refused(
+                fitted(LeadOrder.School.CUT).write(listed(1, 1, true, "A", "B", "C")),
+                spliced("3"),
+                "Find out which lead is which first");
+        refused(found(LeadOrder.School.CUT), spliced("2"), "2 conductors; 3 leads go to pads");
+        taken(found(LeadOrder.School.CUT), spliced("3"));
+        refused(isolated(found(LeadOrder.School.CUT)), spliced("3"), "Isolate");
+    }
+
+    private static Bench isolated(Bench bench) {
+        return bench.write(new AssessEntry.Looked(LEAKS));
+    }
+
+    @Test
+    void aPluggedPackHasNoLeadsToTellApart() {
+        refused(
+                new Bench().assessed().torn().measured().fitted(),
+                listed(1, 1, true, "A", "B", "C"),
+                "no soldered leads");
+        refused(isolated(fitted(LeadOrder.School.CUT)), listed(1, 1, true, "A", "B", "C"), "Isolate");
+    }
+
+    @Test
+    void whatIsWrongWithAListStandsAtItsField() {
+        Bench bench = fitted(LeadOrder.School.UNSOLDER);
+        LeadsListed unread = new LeadsListed(
+                Stream.of("A", "B", "C")
+                        .map(id -> new LeadFinder.NewLead(id, "white"))
+                        .toList(),
+                new JoinEntry.Occurring(BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ZERO, false, true),
+                figure("0.08"),
+                new JoinEntry.Inside(null, null, null));
+        assertThat(bench.fieldOf(unread)).contains("identityOhm");
+        assertThat(bench.fieldOf(listed(1, 1, false, "A", "B", "C"))).contains("taps");
+        bench.write(listed(1, 1, true, "A", "B", "C"));
+        assertThat(bench.fieldOf(metered("A", "D", Kind.VOLTS, "7.6"))).contains("reading.value");
     }
 
     /** Whatever is written, no lead of the pack is soldered while another is bare and not pulled. */

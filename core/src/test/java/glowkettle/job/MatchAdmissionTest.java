@@ -1,144 +1,42 @@
 package glowkettle.job;
 
+import static glowkettle.job.CellPack.*;
 import static glowkettle.job.Refusals.refused;
 import static glowkettle.job.Refusals.taken;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
-import glowkettle.assess.HazardReadings.Thickness;
-import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Tier;
-import glowkettle.job.fit.FitEntry;
+import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.join.JoinEntry;
 import glowkettle.job.join.Welding;
 import glowkettle.job.match.Building;
 import glowkettle.job.match.CellTable;
 import glowkettle.job.match.MatchAct;
-import glowkettle.job.match.MatchChapter;
 import glowkettle.job.match.MatchEntry;
 import glowkettle.job.match.Matching;
 import glowkettle.job.match.OldPackSketch;
 import glowkettle.join.WeldLadder;
 import glowkettle.match.BuildStep;
-import glowkettle.match.CellSize;
 import glowkettle.match.GroupVoltages;
-import glowkettle.match.Grouping;
 import glowkettle.match.Layout;
-import glowkettle.match.PackFigures;
 import glowkettle.match.Screening;
 import java.math.BigDecimal;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** A pack of cells: nothing is joined that may not be, and nothing goes in that was not measured. */
 class MatchAdmissionTest {
-    private static final MatchEntry.PackChargeBegun CHARGE =
-            new MatchEntry.PackChargeBegun(new BigDecimal("8.4"), new BigDecimal("1.5"));
-
-    private static BigDecimal n(String figure) {
-        return new BigDecimal(figure);
-    }
-
-    private static Screening.Cell cell(String id, String mah, @Nullable String restedV, boolean torn) {
-        return new Screening.Cell(
-                id,
-                null,
-                n(mah),
-                n("30"),
-                restedV == null ? null : n(restedV),
-                null,
-                new Screening.Seen(null, null, null, null, null, torn),
-                new Screening.Made(null, null));
-    }
-
-    private static MatchEntry.CellsRead cells(String... restedV) {
-        return new MatchEntry.CellsRead(
-                "box",
-                IntStream.range(0, restedV.length)
-                        .mapToObj(i -> cell("K" + i, "2600", restedV[i].isEmpty() ? null : restedV[i], false))
-                        .toList());
-    }
-
-    private static MatchEntry.PackWanted wanted(String series, String parallel, @Nullable String loadA) {
-        return new MatchEntry.PackWanted(
-                n(series),
-                n(parallel),
-                new MatchEntry.Rated(n("2600"), n("3.6"), n("4.2"), n("8"), loadA == null ? null : n(loadA)),
-                new CellSize(n("18"), n("65")),
-                new PackFigures.Strips(null, null, null),
-                null,
-                new Layout.Parts(null, null, null),
-                new Layout.Case(null, null, null));
-    }
-
-    private static MatchEntry.Matched found(Bench bench) {
-        Grouping.Sought sought =
-                Grouping.search(Matching.of(bench.file()).asked().orElseThrow(), (moves, budget, best) -> true);
-        return new MatchEntry.Matched(
-                sought.groups().stream().map(Layout.Named::new).toList(), sought.proven(), sought.stopped());
-    }
-
-    /** Two groups of two, matched. */
-    private static Bench matched(String... restedV) {
-        Bench bench = new Bench()
-                .assessed()
-                .torn()
-                .measured()
-                .write(wanted("2", "2", "5"))
-                .write(cells(restedV));
-        return bench.write(found(bench));
-    }
-
-    private static Bench alike() {
-        return matched("3.600", "3.600", "3.600", "3.600");
-    }
-
-    private static MatchEntry.BuildStepDone done(BuildStep step, MatchEntry.@Nullable JoinedBy by) {
-        return step.welds() == 0
-                ? new MatchEntry.BuildStepDone(step.id(), null, null)
-                : new MatchEntry.BuildStepDone(
-                        step.id(), by, BigDecimal.valueOf(by == MatchEntry.JoinedBy.WELDS ? step.welds() : 0));
-    }
-
-    private static BuildStep next(Bench bench) {
-        return Building.of(bench.file()).next().orElseThrow();
-    }
-
-    private static Bench until(Bench bench, BuildStep.Kind kind) {
-        while (next(bench).kind() != kind) {
-            bench.write(done(next(bench), MatchEntry.JoinedBy.TAGS));
-        }
-        return bench;
-    }
-
-    private static Bench built() {
-        Bench bench = alike();
-        while (!Building.of(bench.file()).isBuilt()) {
-            bench.write(done(next(bench), MatchEntry.JoinedBy.TAGS));
-        }
-        return bench;
-    }
-
-    private static MatchEntry.BuiltGroupsMetered read(String packV, String... groupV) {
-        return new MatchEntry.BuiltGroupsMetered(
-                Look.GOOD,
-                new Thickness(n("40"), List.of(), n("40")),
-                new GroupVoltages.Request(Stream.of(groupV).map(BigDecimal::new).toList(), n(packV)));
-    }
-
-    private static MatchEntry.BuiltPackFelt felt(String surfaceC) {
-        return new MatchEntry.BuiltPackFelt(new Warmth(n(surfaceC), n("21"), false, null, null, null, null, null));
-    }
+    private static final Look LEAKS = new Look(false, false, false, false, false, true, Wet.NO, Damage.NONE);
 
     @Test
     void anOldPackIsDrawnTapByTapUntilNothingIsMissing() {
@@ -338,137 +236,158 @@ class MatchAdmissionTest {
         refused(bench, done(next(bench), null), "would carry 10.000 A");
     }
 
-    @Test
-    void itIsChargedWhenItsGroupsAreAlikeAndSomebodyFeelsIt() {
-        Bench bench = built();
-        refused(bench, CHARGE, "metered and alike");
-        bench.write(read("7.25", "3.600", "3.621"));
-        assertThat(MatchAct.of(bench.file())).isEqualTo(MatchAct.APART);
-        refused(bench, CHARGE, "metered and alike");
-        bench.write(read("7.40", "3.600", "3.601"));
-        refused(bench, CHARGE, "metered and alike");
-        bench.write(read("7.20", "3.600", "3.601")).write(CHARGE);
-        refused(bench, CHARGE, "charging already");
-        bench.write(new MatchEntry.PackChargeEnded());
-        assertThat(MatchAct.of(bench.file())).isEqualTo(MatchAct.CHARGE);
-        charged(bench);
-        assertThat(MatchAct.of(bench.file())).isEqualTo(MatchAct.PROVEN);
-        assertThat(Building.of(bench.file()).ownersLines()).hasSize(3);
+    private static Bench drawn() {
+        return new Bench()
+                .assessed()
+                .write(new MatchEntry.OldPackBegun(
+                        n("2"), n("2"), n("2"), Layout.Arrangement.NESTED, MatchEntry.Start.EMPTY));
     }
 
-    private static Bench proven() {
-        return charged(built().write(read("7.20", "3.600", "3.601")));
-    }
-
-    /** Felt every five minutes until two readings in a row have fallen. */
-    private static Bench charged(Bench bench) {
-        bench.write(CHARGE);
-        for (String surfaceC : List.of("23", "25", "24.5", "24")) {
-            bench.later(Duration.ofMinutes(5)).write(felt(surfaceC));
-        }
-        return bench.write(new MatchEntry.PackChargeEnded());
-    }
-
-    private static Bench charging() {
-        return built().write(read("7.20", "3.600", "3.601")).write(CHARGE);
-    }
-
-    /** A charge the product knows of predicts its own warmth. */
-    @Test
-    void theWarmthOfItsOwnChargeGuardsNobody() {
-        Bench bench = charging().later(Duration.ofMinutes(5)).write(felt("24"));
-        assertThat(bench.file().newPackTier().orElseThrow().result().tier()).isEqualTo(Tier.CLEAR);
+    private static Bench isolated(Bench bench) {
+        return bench.write(new AssessEntry.Looked(LEAKS));
     }
 
     @ParameterizedTest
-    @CsvSource({"45, STAY", "45.1, HOT", "48, HOT"})
-    void aHotFirstChargeGoesOffAndIsNoCharge(String surfaceC, MatchAct act) {
-        Bench bench = charging()
-                .later(Duration.ofSeconds(20))
-                .write(new MatchEntry.BuiltPackFelt(
-                        new Warmth(n(surfaceC), n("37"), false, null, null, null, null, null)));
-        assertThat(MatchAct.of(bench.file())).isEqualTo(act);
-        if (act == MatchAct.HOT) {
-            assertThat(bench.file().next().what()).isEqualTo("Charger off, and out of the room's way");
-            assertThat(new MatchChapter().calls(bench.file(), Hours.ALWAYS))
-                    .anyMatch(call -> call.danger() == Danger.ON && call.what().contains("charger off"));
-        }
-        bench.write(new MatchEntry.PackChargeEnded());
-        assertThat(Building.of(bench.file()).isProven()).isFalse();
-    }
-
-    @ParameterizedTest
-    @CsvSource({
-        "5 5 5 5, 23 25 24.5 24, true",
-        "5 5 5, 25 24.5 24, true",
-        "1 1 1 1, 25 24.5 24 23.5, false",
-        "5 5 5, 24 23.5 24, false",
-        "11 5 5, 25 24.5 24, false",
-        "5 5 12, 25 24.5 24, false"
-    })
-    void aChargeCountsWhenItLastedAndItsReadingsStand(String minutes, String surfacesC, boolean counts) {
-        Bench bench = charging();
-        String[] spans = minutes.split(" ");
-        String[] surfaces = surfacesC.split(" ");
-        for (int i = 0; i < spans.length; i++) {
-            bench.later(Duration.ofMinutes(Long.parseLong(spans[i]))).write(felt(surfaces[i]));
-        }
-        bench.write(new MatchEntry.PackChargeEnded());
-        assertThat(Building.of(bench.file()).isProven()).isEqualTo(counts);
+    @CsvSource({"4, ", "5, 5 rows for 4 cells"})
+    void anOldPackHasNoMoreRowsThanCells(String rows, String why) {
+        MatchEntry.OldPackBegun begun =
+                new MatchEntry.OldPackBegun(n("2"), n("2"), n(rows), Layout.Arrangement.SQUARE, MatchEntry.Start.EMPTY);
+        Refusals.held(new Bench().assessed(), begun, why);
+        refused(isolated(new Bench().assessed()), begun, why == null ? "Isolate" : why);
     }
 
     @Test
-    void theChargerIsSetBeforeItStartsAndNeverHigherThanThePackTakes() {
-        Bench bench = built().write(read("7.20", "3.600", "3.601"));
-        refused(bench, new MatchEntry.PackChargeBegun(null, n("1")), "what the charger is set to");
-        refused(bench, new MatchEntry.PackChargeBegun(n("8.5"), n("1")), "would overcharge it");
-        refused(bench, new MatchEntry.PackChargeBegun(n("8.4"), n("1.57")), "too much for a first charge");
-        Bench low = built().write(read("5.90", "2.950", "2.951"));
-        refused(low, new MatchEntry.PackChargeBegun(n("8.4"), n("0.53")), "at most 0.52");
+    void groupsAndTapsAreThoseOfThePack() {
+        taken(drawn(), new MatchEntry.OldGroupTurned(n("2")));
+        refused(drawn(), new MatchEntry.OldGroupTurned(n("3")), "up to 2");
+        refused(new Bench().assessed(), new MatchEntry.OldGroupTurned(n("1")), "how many groups and cells");
+        taken(drawn(), new MatchEntry.SenseLeadFollowed(n("3"), n("2")));
+        refused(drawn(), new MatchEntry.SenseLeadFollowed(n("3"), n("3")), "up to 2");
+        refused(isolated(drawn()), new MatchEntry.OldCellMarked(n("1"), n("1")), "Isolate");
     }
 
-    /** Nobody charges a built pack that nobody looked at. */
     @Test
-    void aBuiltPackIsLookedAtBeforeItIsCharged() {
-        MatchEntry.BuiltGroupsMetered metered = read("7.20", "3.600", "3.601");
+    void nothingIsListedMatchedOrBuiltWhileIsolated() {
+        Bench sound = new Bench().assessed().write(wanted("1", "2", null)).write(cells("3.6", "3.6", "3.6"));
+        MatchEntry.Matched groups = found(sound);
+        Bench bench = isolated(sound);
+        for (Entry entry : List.of(
+                cells("3.7"),
+                wanted("1", "2", null),
+                groups,
+                new MatchEntry.CellMetered("K1", n("3.6")),
+                new MatchEntry.CellRewrapped("K1"),
+                new MatchEntry.SetKept(new Screening.Made(null, null)))) {
+            refused(bench, entry, "Isolate");
+        }
+        Bench building = alike();
+        BuildStep step = next(building);
+        refused(isolated(building), done(step, null), "Isolate");
+    }
+
+    @Test
+    void whatIsMatchedIsWantedAndWhole() {
+        MatchEntry.Matched two = new MatchEntry.Matched(List.of(new Layout.Named(List.of("K0", "K1"))), true, false);
+        refused(new Bench().assessed(), two, "Cells and the pack that is wanted come first");
+        Bench bench = new Bench().assessed().write(wanted("1", "2", null)).write(cells("3.6", "3.6", "3.6"));
+        taken(bench, two);
         refused(
-                built(),
-                new MatchEntry.BuiltGroupsMetered(Look.NONE, metered.thickness(), metered.voltages()),
-                "Answer at least one");
-    }
-
-    /** It was looked at when it was built; the first label is its own, a second one is another pack's. */
-    @Test
-    void whatWasBuiltIsFittedWithoutASecondLook() {
-        Bench bench = proven().write(new FitEntry.PackOffered(Bench.label("7.4", "8.4")));
-        assertThat(bench.file().newPackTier()).isPresent();
-        taken(bench, new FitEntry.PackChosen());
-        bench.write(new FitEntry.PackOffered(Bench.label("7.2", "8.4")));
-        refused(bench, new FitEntry.PackChosen(), "Look at the new pack first");
-    }
-
-    /** A label cannot wash off what a built pack was isolated for. */
-    @Test
-    void aLabelDoesNotClearAPackThatGotWarm() {
-        Bench bench = built().write(read("7.20", "3.600", "3.601")).write(CHARGE);
-        bench.write(felt("62")).unasked(new FitEntry.PackOffered(Bench.label("7.4", "8.4")));
-        assertThat(bench.file().newPackTier().orElseThrow().result().tier()).isEqualTo(Tier.EVACUATE);
+                bench,
+                new MatchEntry.Matched(List.of(new Layout.Named(List.of("K0", "K1", "K2"))), true, false),
+                "not of the cells");
+        refused(
+                bench,
+                new MatchEntry.Matched(
+                        List.of(new Layout.Named(List.of("K0", "K1")), new Layout.Named(List.of("K2", "K3"))),
+                        true,
+                        false),
+                "not of the cells");
     }
 
     @Test
-    void aPackThatGetsWarmInItsFirstChargeIsIsolated() {
-        Bench bench = built().write(read("7.20", "3.600", "3.601")).write(CHARGE);
-        bench.write(felt("62"));
-        assertThat(bench.file().worstTier()).isEqualTo(Tier.EVACUATE);
-        taken(bench, new MatchEntry.PackChargeEnded());
+    void asManyCellsAreListedAsAJobTakes() {
+        int most = CellTable.MOST_CELLS;
+        List<Screening.Cell> all = IntStream.range(0, most)
+                .mapToObj(i -> cell("X" + i, "2600", null, false))
+                .toList();
+        taken(new Bench().assessed(), new MatchEntry.CellsRead("all", all));
+        refused(
+                new Bench().assessed().write(cells("3.6")),
+                new MatchEntry.CellsRead("all", all),
+                (most + 1) + " cells");
+        refused(
+                new Bench().assessed(),
+                new MatchEntry.CellsRead("twice", List.of(all.getFirst(), all.get(1), all.get(1))),
+                "'X1' stands twice");
+        refused(new Bench().assessed(), new MatchEntry.CellRewrapped("X1"), "No cell 'X1'");
     }
 
     @Test
-    void nothingElseGoesInWhileAPackIsBeingBuilt() {
-        Bench bench = alike().write(new FitEntry.PackOffered(Bench.label("7.4", "8.4")))
-                .seen();
-        refused(bench, new FitEntry.PackChosen(), "is not proven");
-        assertThat(bench.file().next().stage()).isEqualTo(MatchChapter.STAGE);
+    void aPackThatNoChemistryChargesIsNotWanted() {
+        MatchEntry.PackWanted wanted = wanted("1", "1", null);
+        MatchEntry.PackWanted odd = new MatchEntry.PackWanted(
+                wanted.series(),
+                wanted.parallel(),
+                new MatchEntry.Rated(n("2600"), n("3.6"), n("4.8"), n("8"), null),
+                wanted.size(),
+                wanted.strips(),
+                null,
+                wanted.parts(),
+                wanted.box());
+        refused(new Bench().assessed(), odd, "4.8");
+    }
+
+    @Test
+    void nothingIsJoinedWhereNothingIsAndEveryWeldIsCounted() {
+        Bench bench = alike();
+        String ring = next(bench).id();
+        taken(bench, new MatchEntry.BuildStepDone(ring, null, n("0")));
+        refused(bench, new MatchEntry.BuildStepDone(ring, null, n("4")), "Nothing is joined at this step");
+        until(bench, BuildStep.Kind.STRIPS);
+        BuildStep strips = next(bench);
+        refused(
+                bench,
+                new MatchEntry.BuildStepDone(strips.id(), MatchEntry.JoinedBy.TAGS, null),
+                "This step makes 0 welds");
+        refused(
+                bench,
+                new MatchEntry.BuildStepDone(strips.id(), MatchEntry.JoinedBy.TAGS, n("1")),
+                "This step makes 0 welds");
+    }
+
+    /** Another one goes in for a cell that went bad, while its group is open. */
+    @Test
+    void aFreeCellTakesThePlaceOfARejectedOne() {
+        Bench bench = new Bench().assessed().write(wanted("1", "2", null)).write(cells("3.60", "3.60", "3.60"));
+        bench.write(found(bench));
+        String out = Matching.of(bench.file())
+                .matched()
+                .orElseThrow()
+                .groups()
+                .getFirst()
+                .ids()
+                .getFirst();
+        String free = Matching.of(bench.file()).spares().getFirst();
+        refused(bench, new MatchEntry.CellExchanged(out, "X9"), "there are: " + free);
+        bench.write(new MatchEntry.CellExchanged(out, free));
+        assertThat(Matching.of(bench.file())
+                        .matched()
+                        .orElseThrow()
+                        .groups()
+                        .getFirst()
+                        .ids())
+                .contains(free)
+                .doesNotContain(out);
+        refused(isolated(bench), new MatchEntry.CellExchanged(free, out), "Isolate");
+    }
+
+    @Test
+    void anUnreadCellAndOneThatIsApartAreNamed() {
+        Bench unread = until(matched("3.60", "3.60", "3.60", ""), BuildStep.Kind.STRIPS);
+        refused(unread, done(next(unread), MatchEntry.JoinedBy.TAGS), "measure the rested voltage of K3");
+        Bench apart = until(matched("3.60", "3.90", "3.60", "3.90"), BuildStep.Kind.STRIPS);
+        assertThat(apart.refusal(done(next(apart), MatchEntry.JoinedBy.TAGS)))
+                .hasValueSatisfying(why -> assertThat(why).isNotBlank());
     }
 
     /** Whatever is tried in whatever order: no strip goes onto cells that are apart, unread, or of too much current. */

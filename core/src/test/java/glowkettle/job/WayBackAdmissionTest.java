@@ -1,6 +1,7 @@
 package glowkettle.job;
 
 import static glowkettle.job.Refusals.refused;
+import static glowkettle.job.Refusals.taken;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.assess.HazardReadings.Damage;
@@ -58,9 +59,8 @@ class WayBackAdmissionTest {
                 .isEqualTo("live-check");
     }
 
-    @Test
-    void aGluedPackIsTriedAtItsPlugAndPressedForItsTime() {
-        Bench bench = new Bench(Glued.strips())
+    private static Bench onStrips() {
+        return new Bench(Glued.strips())
                 .assessed()
                 .in("off")
                 .write(new OpenEntry.ConditionsConfirmed())
@@ -72,6 +72,11 @@ class WayBackAdmissionTest {
                 .in("pack")
                 .measured()
                 .fitted();
+    }
+
+    @Test
+    void aGluedPackIsTriedAtItsPlugAndPressedForItsTime() {
+        Bench bench = onStrips();
         for (String step : List.of("before-the-pack", "pack", "free")) {
             bench.write(new WayBackEntry.StepBack(step));
         }
@@ -102,5 +107,45 @@ class WayBackAdmissionTest {
 
         refused(bench, new WayBackEntry.StepBack("pack"), "");
         refused(bench, new WayBackEntry.FastenersBack(List.of(new Tray.Placement("S1", "S1"))), "");
+    }
+
+    @Test
+    void aLookIsTakenOnce() {
+        Bench bench = new Bench().assessed().torn().measured().fitted();
+        taken(bench, new WayBackEntry.LiveCheckChosen(true));
+        for (String step : List.of("before-the-pack", "pack", "cable", "plug", "before-closing", "live-check")) {
+            bench.write(new WayBackEntry.StepBack(step));
+        }
+        refused(bench, new WayBackEntry.LiveCheckChosen(true), "looked at already");
+        refused(bench, new WayBackEntry.LiveCheckChosen(false), "looked at already");
+    }
+
+    @Test
+    void aBackupCellIsSettledBeforeAnythingIsClosed() {
+        Bench bench = new Bench(Glued.withCoinCell("cable"))
+                .assessed()
+                .torn()
+                .measured()
+                .fitted();
+        refused(bench, new WayBackEntry.StepBack("before-the-pack"), "backup cell first");
+    }
+
+    @Test
+    void nothingIsClosedOverAnIsolatedPack() {
+        WayBackEntry.FastenersBack both =
+                new WayBackEntry.FastenersBack(List.of(new Tray.Placement("S1", "S1"), new Tray.Placement("S2", "S2")));
+        Bench bench = new Bench().assessed().torn().measured().fitted();
+        taken(bench, both);
+        bench.write(new AssessEntry.Looked(LEAKS));
+        refused(bench, both, "Isolate");
+        refused(bench, new WayBackEntry.StepBack("before-the-pack"), "Isolate");
+        refused(bench, new OpenEntry.StepDone("off"), "");
+    }
+
+    @Test
+    void noStepOfTheWayInIsDoneOnceTheWayBackHasBegun() {
+        Bench bench =
+                new Bench().assessed().in("off").write(new OpenEntry.FastenersOut(List.of("S1", "S2"), List.of()));
+        refused(bench, new OpenEntry.StepDone("off"), "is done already");
     }
 }

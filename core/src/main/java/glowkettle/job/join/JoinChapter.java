@@ -149,7 +149,7 @@ public final class JoinChapter implements Chapter<JoinEntry> {
             case JoinEntry.LeadSleeved sleeved -> JoinAdmission.sleeved(job, sleeved.pad());
             case JoinEntry.LeadSoldered soldered -> JoinAdmission.soldered(job, soldered.pad());
             case JoinEntry.LeadTugged tugged -> JoinAdmission.tugged(job, tugged.pad());
-            case JoinEntry.JointBegun begun -> TransplantAdmission.jointBegun(job, begun, now);
+            case JoinEntry.JointBegun ignored -> TransplantAdmission.jointBegun(job, now);
             case JoinEntry.JointEnded ignored -> TransplantAdmission.jointEnded(job);
             case JoinEntry.StripRead ignored -> Optional.empty();
             case JoinEntry.WelderSet set -> TransplantAdmission.welder(job, set);

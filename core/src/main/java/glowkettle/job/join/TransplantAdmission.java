@@ -12,7 +12,6 @@ import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.fit.Fitting;
 import glowkettle.join.GaugeData;
-import glowkettle.join.JointHeat;
 import glowkettle.join.Transplant;
 import glowkettle.join.WeldLadder;
 import glowkettle.limits.Limit;
@@ -246,7 +245,7 @@ final class TransplantAdmission {
                 : JoinAdmission.packAtHand(job);
     }
 
-    static Optional<Refusal> jointBegun(JobFile job, JoinEntry.JointBegun begun, Instant now) {
+    static Optional<Refusal> jointBegun(JobFile job, Instant now) {
         Welding welding = Welding.of(job);
         if (welding.isIronOn()) {
             return Admission.no("", "The iron is on a tag already: lift it first.");
@@ -258,8 +257,7 @@ final class TransplantAdmission {
                     "The can is still warm of the last joint: %s s more."
                             .formatted(Duration.between(now, next.get()).toSeconds() + 1));
         }
-        return Admission.answerable("joint.", () -> JointHeat.of(begun.joint(), job.limits()))
-                .or(() -> JoinAdmission.packAtHand(job));
+        return JoinAdmission.packAtHand(job);
     }
 
     /** What makes it safer is always taken. */
