@@ -312,17 +312,17 @@ public final class DemoJobs {
                 .tornDown(9);
         promised(0, 3, GANNET, "Bridge, ferry Kittiwake", Symptom.SHORT_RUNTIME, Symptom.SUDDEN_SHUT_DOWN)
                 .assessed()
-                .tornDown(6)
+                .tornDown(5)
                 .at(world.now().minus(Duration.ofMinutes(4)))
-                .tornDown(5);
+                .tornDown(4);
         promised(1, 3, TERN, "Cadet school, room 1", Symptom.NO_CLICK)
                 .looked()
                 .warm("22.2")
                 .seam("0.15", "0.44", "0.3")
                 .gauge(Moment.BEFORE, 58, 701)
-                .tornDown(9)
+                .tornDown(7)
                 .at(world.now().minus(Duration.ofMinutes(6)))
-                .tornDown(8);
+                .tornDown(6);
         promised(0, 1, DUNLIN, "Ticket hall, south quay", Symptom.WILL_NOT_CHARGE)
                 .assessed();
     }

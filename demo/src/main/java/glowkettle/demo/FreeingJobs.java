@@ -78,11 +78,9 @@ final class FreeingJobs {
                 .at(now.minus(Duration.ofMinutes(5)))
                 .write(new FreeEntry.SolventApplied(
                         "free-pack", Solvent.Kind.ISOPROPYL, Solvent.Lies.UNDER_A_PART, new BigDecimal("21.5")));
-        Play headset = opening.promised(0, 5, AVOCET, "Bridge, ferry Kittiwake", Symptom.WILL_NOT_CHARGE)
+        opening.promised(0, 5, AVOCET, "Bridge, ferry Kittiwake", Symptom.WILL_NOT_CHARGE)
                 .assessed()
-                .tornDownTo("disconnect");
-        FreeingSteps.noted(headset.file().model().leadsOf("disconnect").orElseThrow(), headset);
-        headset.at(now.minus(Duration.ofMinutes(4))).write(new FreeEntry.ConductorFreed("black"));
+                .tornDownTo("clip");
         opening.promised(1, 6, CURLEW, "Deck crew, ferry Fulmar", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .tornDownTo("shell");

@@ -9,6 +9,7 @@ import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.job.JobFile;
+import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.JobTray;
@@ -69,6 +70,61 @@ class FamilyWalkTest {
         }
     }
 
+    /** A device nobody described: what holds it is asked for where hands stand, and nothing of its family is a figure of it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"family-soldered", "family-glued-back", "family-glued-front"})
+    void aDeviceNobodyDescribedIsAskedForWhatHoldsIt(String family) {
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            technician.open("/jobs/new");
+            technician.page().locator("summary:has-text('Not in the library')").click();
+            technician
+                    .tap("modelId", family)
+                    .type("owner", "Deck crew, ferry Skua")
+                    .tap("openedBefore", "NO")
+                    .letGo()
+                    .send(" ")
+                    .headed("Look at the pack");
+            assess(technician);
+            long number = Long.parseLong(technician.page().url().replaceAll(".*/jobs/([0-9]+).*", "$1"));
+            for (int step = 0; step < MOST_STEPS && !isOut(number); step++) {
+                String text = technician.page().locator("main").innerText().replace('\u00a0', ' ');
+                assertThat(text).doesNotContain("5405", "5 405", "5.405", "20 Wh");
+                onwards(technician, number);
+            }
+            JobFile job = kettle.bean(JournalBook.class).file(number);
+            assertThat(job.liftedOut())
+                    .as(technician.page().locator("main").innerText())
+                    .isTrue();
+            assertThat(job.state().all(FreeEntry.BedFound.class)).hasSize(1);
+            assertThat(job.model().housing().leads() != null).isEqualTo(family.equals("family-soldered"));
+        }
+    }
+
+    /** What the page asks of a device nobody described. */
+    private static void found(Technician technician, String asked) {
+        if (asked.startsWith("What is the lid")) {
+            technician
+                    .tap("lid", "GLASS")
+                    .tap("adhesive", "SEAM_FOAM")
+                    .type("lidMm", "0,8")
+                    .type("gapMm", "0,5")
+                    .type("lengthMm", "150")
+                    .type("widthMm", "70")
+                    .type("rimMm", "2")
+                    .letGo();
+        } else if (asked.startsWith("What holds the pack")) {
+            technician
+                    .tap("adhesive", "STRETCH_STRIPS")
+                    .type("strips", "2")
+                    .type("packMm", "4,4")
+                    .type("lengthMm", "90")
+                    .type("widthMm", "40")
+                    .letGo();
+        } else if (asked.startsWith("Which leads")) {
+            technician.tap("thermistor", "true").type("shortestMm", "35").letGo();
+        }
+    }
+
     /** Whatever reading is asked for next, until none is. */
     private static void assess(Technician technician) {
         technician.send(" ");
@@ -110,6 +166,7 @@ class FamilyWalkTest {
             }
             return;
         }
+        found(technician, page.locator("main h1").first().innerText());
         int colours = page.locator(".next-thing input[name$='.colour']").count();
         for (int i = 0; i < colours; i++) {
             technician.type("leads[" + i + "].colour", "colour " + i);
