@@ -10,7 +10,9 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ValveBase;
+import org.apache.coyote.ActionCode;
 import org.apache.coyote.InputBuffer;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.core.Ordered;
@@ -24,28 +26,37 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE)
 class Doorkeeper implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
-    /** Of the threads that {@code application.yaml} allows; the others are the card's. */
-    private static final int MOST_AT_ONCE = 360;
+    /** Of all threads; the others are the card's. */
+    private static final double MOST_AT_ONCE = 0.9;
 
-    private static final int MOST_OF_AN_ADDRESS = 300;
+    private static final double MOST_OF_AN_ADDRESS = 0.75;
     /** What sends something holds its thread for as long as it likes to. */
-    private static final int MOST_SENDING_OF_AN_ADDRESS = 80;
+    private static final double MOST_SENDING_OF_AN_ADDRESS = 0.2;
+
+    private static final Set<String> BODILESS = Set.of("GET", "HEAD", "OPTIONS");
+
+    private final int threads;
+
+    Doorkeeper(@Value("${server.tomcat.threads.max}") int threads) {
+        this.threads = threads;
+    }
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
         // After the proxies that are believed: by then an address is that of whoever asks.
-        factory.addEngineValves(new Door());
+        factory.addEngineValves(new Door(threads));
     }
 
-    private static final Set<String> BODILESS = Set.of("GET", "HEAD", "OPTIONS");
-
     private static final class Door extends ValveBase {
-        private final Semaphore places = new Semaphore(MOST_AT_ONCE);
-        private final Addresses asking = new Addresses(MOST_OF_AN_ADDRESS);
-        private final Addresses sending = new Addresses(MOST_SENDING_OF_AN_ADDRESS);
+        private final Semaphore places;
+        private final Addresses asking;
+        private final Addresses sending;
 
-        Door() {
+        Door(int threads) {
             super(true);
+            places = new Semaphore((int) (threads * MOST_AT_ONCE));
+            asking = new Addresses((int) (threads * MOST_OF_AN_ADDRESS));
+            sending = new Addresses((int) (threads * MOST_SENDING_OF_AN_ADDRESS));
         }
 
         @Override
@@ -67,13 +78,20 @@ class Doorkeeper implements WebServerFactoryCustomizer<TomcatServletWebServerFac
                         places.release();
                     }
                 } else {
-                    response.setHeader("Retry-After", "1");
-                    response.setHeader("Connection", "close");
-                    response.setStatus(503);
+                    sendAway(request, response);
                 }
             } finally {
                 counted.leaves(address);
             }
+        }
+
+        /** At once: whoever waited for the rest of its body would be held by it after all. */
+        private static void sendAway(Request request, Response response) throws IOException {
+            response.setHeader("Retry-After", "1");
+            response.setHeader("Connection", "close");
+            response.setStatus(503);
+            response.flushBuffer();
+            request.getCoyoteRequest().action(ActionCode.CLOSE_NOW, null);
         }
 
         private void paced(Request request, Response response) throws IOException, ServletException {
