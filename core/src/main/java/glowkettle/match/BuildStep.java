@@ -76,6 +76,11 @@ public record BuildStep(
             return isOnNode();
         }
 
+        /** After it nobody gets at a strip any more. */
+        public boolean closesThePack() {
+            return this == JOIN || this == WRAP;
+        }
+
         /** It is done at a node that lies open. */
         boolean isOnNode() {
             return switch (this) {

@@ -189,4 +189,17 @@ class BuiltPackAdmissionTest {
         taken(bench, new MatchEntry.PackChargeBegun(n("8.4"), n("1.56")));
         refused(bench, new MatchEntry.PackChargeBegun(n("8.4"), n("1.561")), "too much for a first charge");
     }
+
+    /** What was measured or charged before its strips came off was another pack. */
+    @Test
+    void whatIsTakenApartIsMeteredAndChargedAnew() {
+        Bench bench = proven().write(new MatchEntry.StripsOff(n("1")));
+        assertThat(Building.of(bench.file()).isBuilt()).isFalse();
+        while (!Building.of(bench.file()).isBuilt()) {
+            bench.write(done(next(bench), MatchEntry.JoinedBy.TAGS));
+        }
+        assertThat(MatchAct.of(bench.file())).isEqualTo(MatchAct.METER);
+        refused(bench, CHARGE, "metered and alike");
+        refused(charging(), new MatchEntry.StripsOff(n("1")), "charger off first");
+    }
 }

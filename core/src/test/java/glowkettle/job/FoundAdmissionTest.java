@@ -8,6 +8,7 @@ import glowkettle.free.LeadOrder;
 import glowkettle.heat.Adhesive;
 import glowkettle.heat.Setting;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.fit.FitEntry;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.join.JoinChapter;
@@ -109,6 +110,17 @@ class FoundAdmissionTest {
         assertThat(Opening.of(bench.file()).runDownUndecided()).isTrue();
         bench.write(new AssessEntry.RunDownChosen(RunDown.School.RUN_DOWN_FIRST, null, new BigDecimal("80")));
         assertThat(bench.file().next().what()).contains("Run it down");
+    }
+
+    /** What a pack of its family would hold decides nothing about this one. */
+    @Test
+    void aRefusalQuotesNothingOfTheFamilysPack() {
+        Bench bench = new Bench(Glued.undescribed(Mounting.GLUED_BACK))
+                .assessed()
+                .write(new AssessEntry.RunDownChosen(
+                        RunDown.School.RUN_DOWN_FIRST, new BigDecimal("9"), new BigDecimal("80")));
+        refused(bench, new AssessEntry.ChargeSeen(new BigDecimal("12")), "no device empties its pack so fast");
+        refused(bench, new FitEntry.PackOffered(Bench.label("7.4", "8.4")), "Read the old pack's label");
     }
 
     @Test

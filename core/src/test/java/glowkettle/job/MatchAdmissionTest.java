@@ -229,6 +229,32 @@ class MatchAdmissionTest {
         refused(bench, new MatchEntry.CellExchanged("K1", "S1"), "is joined already");
     }
 
+    /** What comes to light late is no dead end: the strips come off, another cell goes in, and the group is joined anew. */
+    @Test
+    void aCellThatFailsOnItsStripsIsExchangedOnceTheyAreOff() {
+        Bench bench = until(alike(), BuildStep.Kind.STRIPS);
+        BuildStep first = next(bench);
+        refused(bench, new MatchEntry.StripsOff(n("1")), "No strip lies on group 1");
+        bench.write(done(first, MatchEntry.JoinedBy.TAGS))
+                .write(new MatchEntry.CellListed(cell("S1", "2600", "3.6", false)));
+        String out = Matching.of(bench.file())
+                .matched()
+                .orElseThrow()
+                .groups()
+                .getFirst()
+                .ids()
+                .getFirst();
+        bench.write(new MatchEntry.CellMetered(out, n("1.90")));
+        BuildStep after = until(bench, BuildStep.Kind.STRIPS) == bench ? next(bench) : first;
+        refused(bench, done(after, MatchEntry.JoinedBy.TAGS), out + " goes into no pack any more");
+        assertThat(Matching.of(bench.file()).joined().getFirst().onStrips()).isTrue();
+
+        bench.write(new MatchEntry.StripsOff(n("1"))).write(new MatchEntry.CellExchanged(out, "S1"));
+        assertThat(next(bench).id()).isEqualTo(first.id());
+        taken(bench, done(first, MatchEntry.JoinedBy.TAGS));
+        refused(isolated(bench), new MatchEntry.StripsOff(n("2")), "");
+    }
+
     @Test
     void aCellThatWouldCarryTooMuchStopsTheBuilding() {
         Bench bench = new Bench().assessed().write(wanted("2", "2", "20")).write(cells("3.6", "3.6", "3.6", "3.6"));

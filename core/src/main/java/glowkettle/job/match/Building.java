@@ -10,10 +10,10 @@ import glowkettle.match.BuildStep;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Layout;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** How far the new pack is: its steps one after the other, then its groups under the meter, then its first charge. */
@@ -28,10 +28,29 @@ public final class Building {
         this.job = job;
         this.steps =
                 Matching.of(job).layout().map(layout -> layout.result().order()).orElse(List.of());
-        this.done = sinceMatched()
-                .filter(recorded -> recorded.entry() instanceof MatchEntry.BuildStepDone)
-                .map(recorded -> ((MatchEntry.BuildStepDone) recorded.entry()).step())
-                .collect(Collectors.toSet());
+        this.done = done();
+    }
+
+    /** What was done since the cells were matched, and did not come off again. */
+    private Set<String> done() {
+        Set<String> ids = new HashSet<>();
+        sinceMatched().map(Recorded::entry).forEach(entry -> {
+            if (entry instanceof MatchEntry.BuildStepDone step) {
+                ids.add(step.step());
+            } else if (entry instanceof MatchEntry.StripsOff off) {
+                int group = off.group().intValue();
+                steps.stream()
+                        .filter(step -> step.welds() > 0 && touches(step, group)
+                                || step.kind().closesThePack())
+                        .map(BuildStep::id)
+                        .forEach(ids::remove);
+            }
+        });
+        return ids;
+    }
+
+    private static boolean touches(BuildStep step, int group) {
+        return step.number() == null || step.number() == group || step.number() + 1 == group;
     }
 
     public static Building of(JobFile job) {
@@ -44,6 +63,15 @@ public final class Building {
                 .map(Recorded::seq)
                 .orElse(Long.MAX_VALUE);
         return job.state().counting().stream().filter(recorded -> recorded.seq() > matched);
+    }
+
+    /** Since strips came off for the last time: what was measured or charged before was another pack. */
+    private Stream<Recorded> sinceWhole() {
+        long off = job.state()
+                .latestRecorded(MatchEntry.StripsOff.class)
+                .map(Recorded::seq)
+                .orElse(0L);
+        return sinceMatched().filter(recorded -> recorded.seq() > off);
     }
 
     public List<BuildStep> steps() {
@@ -66,9 +94,7 @@ public final class Building {
 
     /** A strip lies on this group. */
     boolean isJoined(int group) {
-        return steps.stream()
-                .filter(step -> step.welds() > 0 && isDone(step))
-                .anyMatch(step -> step.number() == null || step.number() == group || step.number() + 1 == group);
+        return steps.stream().filter(step -> step.welds() > 0 && isDone(step)).anyMatch(step -> touches(step, group));
     }
 
     /** Every step is done. */
@@ -77,7 +103,7 @@ public final class Building {
     }
 
     public Optional<Result<GroupVoltages>> voltages() {
-        return sinceMatched()
+        return sinceWhole()
                 .filter(recorded -> recorded.entry() instanceof MatchEntry.BuiltGroupsMetered)
                 .reduce((earlier, later) -> later)
                 .map(recorded -> ((MatchEntry.BuiltGroupsMetered) recorded.entry()).voltages())
@@ -91,7 +117,7 @@ public final class Building {
     /** The newest attempt at a first charge; empty before the first one. */
     public Optional<FirstCharge> firstCharge() {
         FirstCharge.Fold fold = new FirstCharge.Fold();
-        sinceMatched().forEach(recorded -> {
+        sinceWhole().forEach(recorded -> {
             if (recorded.entry() instanceof MatchEntry.PackChargeBegun) {
                 fold.begun(recorded.at());
             } else if (recorded.entry() instanceof MatchEntry.BuiltPackFelt felt) {

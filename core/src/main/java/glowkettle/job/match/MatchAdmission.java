@@ -149,10 +149,7 @@ final class MatchAdmission {
             return Admission.no("out", "Cell '%s' is in no group.".formatted(exchanged.out()));
         }
         if (Building.of(job).isJoined(group.get())) {
-            return Admission.no(
-                    "out",
-                    "Group %s is joined already: its strips come off first, and the pack is matched anew."
-                            .formatted(group.get()));
+            return Admission.no("out", "Group %s is joined already: its strips come off first.".formatted(group.get()));
         }
         return Matching.of(job).spares().contains(exchanged.in())
                 ? Assessing.unlessHalted(job)
@@ -165,6 +162,16 @@ final class MatchAdmission {
                                                 ? "none, measure and list another"
                                                 : String.join(
                                                         ", ", Matching.of(job).spares())));
+    }
+
+    /** Of a group that is joined, cold and with no charger on it. */
+    static Optional<Refusal> stripsOff(JobFile job, BigDecimal group) {
+        if (!Building.of(job).isJoined(group.intValue())) {
+            return Admission.no("group", "No strip lies on group %s.".formatted(Figures.of(group)));
+        }
+        return Building.of(job).isCharging()
+                ? Admission.no("group", "It charges: charger off first.")
+                : Assessing.unlessHalted(job);
     }
 
     static Optional<Refusal> metered(JobFile job, String id) {

@@ -40,6 +40,8 @@ public final class MatchChapter implements Chapter<MatchEntry> {
             tapped("cell-listed", MatchEntry.CellListed.class, Traits.TYPED),
             tapped("cell-rewrapped", MatchEntry.CellRewrapped.class, Traits.TAPPED),
             tapped("cell-exchanged", MatchEntry.CellExchanged.class, Traits.TAPPED),
+            // A strip that is torn off may touch its neighbour.
+            Kind.of("strips-off", MatchEntry.StripsOff.class, Traits.TAPPED, Spark.KINDLES, Firmness.DONE),
             tapped("cell-metered", MatchEntry.CellMetered.class, Traits.TYPED),
             tapped("set-kept", MatchEntry.SetKept.class, Traits.TAPPED),
             tapped("pack-wanted", MatchEntry.PackWanted.class, Traits.TYPED),
@@ -121,6 +123,7 @@ public final class MatchChapter implements Chapter<MatchEntry> {
             case MatchEntry.CellListed ignored -> Optional.empty();
             case MatchEntry.CellRewrapped ignored -> Optional.empty();
             case MatchEntry.CellExchanged ignored -> Optional.empty();
+            case MatchEntry.StripsOff ignored -> Optional.empty();
             case MatchEntry.CellMetered ignored -> Optional.empty();
             case MatchEntry.SetKept ignored -> Optional.empty();
             case MatchEntry.PackWanted ignored -> Optional.empty();
@@ -165,6 +168,7 @@ public final class MatchChapter implements Chapter<MatchEntry> {
             case MatchEntry.CellListed listed -> MatchAdmission.read(job, List.of(listed.cell()));
             case MatchEntry.CellRewrapped again -> MatchAdmission.rewrapped(job, again.id());
             case MatchEntry.CellExchanged exchanged -> MatchAdmission.exchanged(job, exchanged);
+            case MatchEntry.StripsOff off -> MatchAdmission.stripsOff(job, off.group());
             case MatchEntry.CellMetered metered -> MatchAdmission.metered(job, metered.id());
             case MatchEntry.SetKept kept -> MatchAdmission.kept(job, kept.made());
             case MatchEntry.PackWanted wanted -> MatchAdmission.wanted(job, wanted);

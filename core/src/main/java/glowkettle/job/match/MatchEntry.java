@@ -102,6 +102,11 @@ public sealed interface MatchEntry extends Entry {
             @Says(value = "Cell that goes in", longest = 40) String in)
             implements MatchEntry {}
 
+    /** Every strip and lead is off a group again: its cells lie apart, as if it had never been joined. */
+    record StripsOff(
+            @Says("Group") @Within(min = "1", max = "20", whole = true)
+            BigDecimal group) implements MatchEntry {}
+
     /** Rested voltage of a cell, again. */
     record CellMetered(
             @Says(value = "Id", longest = 40) String id,

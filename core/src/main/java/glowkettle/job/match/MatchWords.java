@@ -43,6 +43,7 @@ final class MatchWords {
                 "Cell %s has a new wrap and was looked at again".formatted(again.id());
             case MatchEntry.CellExchanged exchanged ->
                 "Cell %s in the place of %s".formatted(exchanged.in(), exchanged.out());
+            case MatchEntry.StripsOff off -> "Strips off group %s".formatted(Figures.of(off.group()));
             case MatchEntry.CellMetered metered ->
                 "Cell %s rested: %s".formatted(metered.id(), Figures.withUnit(metered.restedV(), "V"));
             case MatchEntry.SetKept kept -> "Kept: " + set(kept.made());

@@ -174,9 +174,18 @@ public final class Matching {
                 groups);
     }
 
-    /** A group before it is joined: which cells are none for a pack, which voltages are missing, and whether what flows is within. */
+    /**
+     * A group before it is joined: which cells are none for a pack, which voltages are missing, and whether what flows is
+     * within.
+     *
+     * @param onStrips some of it is joined already
+     */
     public record Joined(
-            int group, List<String> rejected, List<String> unread, Optional<Result<Paralleling>> paralleling) {
+            int group,
+            boolean onStrips,
+            List<String> rejected,
+            List<String> unread,
+            Optional<Result<Paralleling>> paralleling) {
         public Joined {
             rejected = List.copyOf(rejected);
             unread = List.copyOf(unread);
@@ -221,6 +230,7 @@ public final class Matching {
         boolean alone = cells.size() < 2;
         return new Joined(
                 group,
+                Building.of(job).isJoined(group),
                 rejected,
                 // One cell by itself equalises nothing.
                 alone ? List.of() : unread,
