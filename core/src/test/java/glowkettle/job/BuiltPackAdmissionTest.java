@@ -182,10 +182,22 @@ class BuiltPackAdmissionTest {
         taken(isolated(charging()), new MatchEntry.PackChargeEnded());
     }
 
+    /** Fewer than 0.3 V apart it is no isolated pack, and yet none that a charger goes on. */
+    @Test
+    void aPackThatIsNotAsANewOneIsIsNotCharged() {
+        Bench bench = built().write(read("7.20", "3.600", "3.601"));
+        bench.write(felt("36"));
+        assertThat(bench.file().newPackTier().orElseThrow().result().tier()).isEqualTo(Tier.GUARDED);
+        refused(bench, CHARGE, "The new pack is Guarded");
+    }
+
     @Test
     void theChargerMayBeSetToExactlyWhatThePackTakes() {
         Bench bench = built().write(read("7.20", "3.600", "3.601"));
         refused(bench, new MatchEntry.PackChargeBegun(n("8.4"), null), "what the charger is set to");
+        assertThat(bench.fieldOf(new MatchEntry.PackChargeBegun(n("8.4"), null)))
+                .contains("chargerA");
+        assertThat(bench.fieldOf(new MatchEntry.PackChargeBegun(null, n("1")))).contains("chargerV");
         taken(bench, new MatchEntry.PackChargeBegun(n("8.4"), n("1.56")));
         refused(bench, new MatchEntry.PackChargeBegun(n("8.4"), n("1.561")), "too much for a first charge");
     }

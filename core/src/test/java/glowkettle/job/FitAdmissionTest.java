@@ -194,6 +194,8 @@ class FitAdmissionTest {
     void anOfferThatNobodyCanReadIsRefusedAtItsField() {
         refused(new Bench().assessed(), noted("A", "5000", "99x"), "99x");
         refused(new Bench().assessed(), noted("A", "1000000", null), "cannot be charged by this device");
+        assertThat(new Bench().assessed().fieldOf(noted("A", "1000000", null))).contains("offer.label.capacityMah");
+        assertThat(new Bench().assessed().fieldOf(noted("A", "5000", "99x"))).contains("offer.label.sizeCode");
         refused(
                 new Bench().assessed(),
                 new FitEntry.PackOffered(noted("A", "5000", "99x").offer().label()),

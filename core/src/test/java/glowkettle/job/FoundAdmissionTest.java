@@ -11,6 +11,7 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Lid;
 import glowkettle.job.join.JoinChapter;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
@@ -77,6 +78,26 @@ class FoundAdmissionTest {
         refused(bench, bed(Adhesive.SEAM_FOAM, null, "4"), "glue of a seam");
         bench.write(bed(Adhesive.STRETCH_STRIPS, "2", "4"));
         refused(bench, new OpenEntry.StepDone("free"), "2 of 2 strips are not recorded");
+    }
+
+    @Test
+    void itIsSaidOfTheStepThatHandsStandBefore() {
+        Bench bench = at(Mounting.GLUED_BACK).in("plug");
+        refused(bench, THREE, "No leads are at hand");
+        refused(bench, new FreeEntry.NotGlued("off"), "'off' is not the step at hand");
+        refused(bench, rim("free", Adhesive.SEAM_FOAM), "'free' is not the step at hand");
+        refused(at(Mounting.GLUED_BACK), bed(Adhesive.PACK_TAPE, null, "4"), "'free' is not the step at hand");
+        Bench lid = new Bench(Glued.undescribedLid()).assessed().in("off").write(new FreeEntry.SandReady());
+        refused(lid, rim("lid", Adhesive.PACK_TAPE), "holds no rim");
+        refused(lid, bed(Adhesive.PACK_TAPE, null, "4"), "'free' is not the step at hand");
+        lid.write(rim("lid", Adhesive.SEAM_FOAM));
+        assertThat(lid.file().model().anatomy().bondOf("lid")).isPresent();
+    }
+
+    private static FreeEntry.RimFound rim(String step, Adhesive adhesive) {
+        BigDecimal edgeMm = new BigDecimal("70");
+        return new FreeEntry.RimFound(
+                step, adhesive, Lid.GLASS, new BigDecimal("0.8"), null, edgeMm, edgeMm, new BigDecimal("2"));
     }
 
     @Test

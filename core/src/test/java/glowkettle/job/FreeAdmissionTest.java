@@ -369,6 +369,7 @@ class FreeAdmissionTest {
         refused(wet, HEAT, "Ignition lock");
         refused(atTheTape(), heat("91"), "outside of what is searched");
         refused(atTheTape(), heat("49"), "outside of what is searched");
+        assertThat(atTheTape().refusal(heat("50"))).isEmpty();
         refused(atTheTape(), heat("90"), "leaves no window");
         refused(atTheTape(), solvent(Solvent.Lies.OPEN, "40"), "too warm for solvent");
         Refusals.taken(atTheTape(), solvent(Solvent.Lies.OPEN, "39.9"));

@@ -38,6 +38,32 @@ final class Glued {
         return model(bond(new Stack(Adhesive.STRETCH_STRIPS, List.of(), List.of()), "2"), null);
     }
 
+    /** One whose lid is glued, too. */
+    static DeviceModel undescribedLid() {
+        DeviceModel plain = undescribed(Mounting.GLUED_BACK);
+        Anatomy anatomy = plain.anatomy();
+        return new DeviceModel(
+                plain.identity(),
+                plain.housing(),
+                plain.pack(),
+                new Anatomy(
+                        List.of(
+                                Bench.operation("off", OperationKind.POWER_OFF, null, false),
+                                Bench.operation("lid", OperationKind.CUT_ADHESIVE, "pick", false, "off"),
+                                Bench.operation("plug", OperationKind.DISCONNECT_PACK, "lever", true, "lid"),
+                                Bench.operation("free", OperationKind.FREE_PACK, "card", true, "plug"),
+                                Bench.operation("pack", OperationKind.LIFT_PACK_OUT, null, true, "free")),
+                        anatomy.targets(),
+                        anatomy.otherTargets(),
+                        anatomy.faces(),
+                        anatomy.fasteners(),
+                        anatomy.bonds()),
+                plain.checks(),
+                plain.afterwards(),
+                List.of(),
+                List.of());
+    }
+
     /** The small laptop, with a backup cell that comes out at a step. */
     static DeviceModel withCoinCell(String operation) {
         DeviceModel plain = Bench.model();

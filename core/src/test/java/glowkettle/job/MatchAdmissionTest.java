@@ -22,6 +22,7 @@ import glowkettle.join.WeldLadder;
 import glowkettle.match.BuildStep;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Layout;
+import glowkettle.match.Mending;
 import glowkettle.match.Screening;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -346,6 +347,16 @@ class MatchAdmissionTest {
                 new MatchEntry.CellsRead("twice", List.of(all.getFirst(), all.get(1), all.get(1))),
                 "'X1' stands twice");
         refused(new Bench().assessed(), new MatchEntry.CellRewrapped("X1"), "No cell 'X1'");
+        Bench listed = new Bench().assessed().write(cells("3.6"));
+        assertThat(listed.fieldOf(new MatchEntry.CellListed(cell("K0", "2600", "3.6", false))))
+                .contains("cell.id");
+        assertThat(listed.fieldOf(
+                        new MatchEntry.CellsRead("two", List.of(all.getFirst(), cell("K0", "1", null, false)))))
+                .contains("cells");
+        refused(
+                new Bench().assessed(),
+                new MatchEntry.MendingRead(new Mending.Request(List.of(), n("2"), n("2600"), n("30"))),
+                "0 groups; accepted is 1 to");
     }
 
     @Test

@@ -3,6 +3,7 @@ package glowkettle.job;
 import static glowkettle.job.BoardMove.*;
 import static glowkettle.job.Refusals.refused;
 import static glowkettle.job.Refusals.taken;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
@@ -108,6 +109,15 @@ class TransplantOrderTest {
                 upTo(TransplantStep.METERED, GaugeSchool.LEAVE),
                 new JoinEntry.BoardMetered(figure(cellV), figure(boardV)),
                 why);
+    }
+
+    @Test
+    void theReadingThatIsTheWrongWayRoundIsTheOneThatIsAskedForAgain() {
+        Bench bench = upTo(TransplantStep.METERED, GaugeSchool.LEAVE);
+        assertThat(bench.fieldOf(new JoinEntry.BoardMetered(figure("0"), figure("7.6"))))
+                .contains("cellV");
+        assertThat(bench.fieldOf(new JoinEntry.BoardMetered(figure("7.6"), figure("0"))))
+                .contains("boardV");
     }
 
     @Test
