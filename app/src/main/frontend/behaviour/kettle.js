@@ -51,6 +51,8 @@ libraryByHand();
 limitsByHand();
 readAloud();
 zoomByHand();
+// What was looked for before gives way to what is typed or scanned now.
+document.addEventListener("focusin", ({ target }) => target.matches("input[type=search]") && target.select());
 document.documentElement.dataset.listens = "true";
 
 // Keeps the evacuation card on this device, for when nothing answers any more.

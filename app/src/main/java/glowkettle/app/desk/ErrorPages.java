@@ -13,8 +13,11 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.web.WebAttributes;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -37,6 +40,18 @@ class ErrorPages implements ErrorController {
     void unknownJob(UnknownJob unknown, HttpServletRequest request, HttpServletResponse response) throws IOException {
         request.setAttribute(REASON, unknown.getMessage() + ".");
         response.sendError(HttpStatus.NOT_FOUND.value());
+    }
+
+    /** A form's own address, asked for again: whoever reloads after a refusal wants the page that the form stood on. */
+    @ExceptionHandler(HttpRequestMethodNotSupportedException.class)
+    String noPage(HttpServletRequest request, HttpRequestMethodNotSupportedException form)
+            throws HttpRequestMethodNotSupportedException {
+        String address = request.getRequestURI();
+        if (!request.getMethod().equals("GET") || address.startsWith("/api/")) {
+            throw form;
+        }
+        int parent = address.lastIndexOf('/');
+        return "redirect:" + (parent <= 0 ? "/" : address.substring(0, parent));
     }
 
     @RequestMapping("/error")
@@ -63,7 +78,9 @@ class ErrorPages implements ErrorController {
         return switch (status) {
             case NOT_FOUND -> "There is nothing at this address.";
             case FORBIDDEN ->
-                "Your role does not allow this, or the page was open too long: go back, reload, and send it again.";
+                request.getAttribute(WebAttributes.ACCESS_DENIED_403) instanceof CsrfException
+                        ? "Somebody signed in anew in this browser. Nothing was stored: go back and send it again."
+                        : "Your role does not allow this.";
             case CONTENT_TOO_LARGE -> "That file is too large: up to 12 MB are taken. Nothing was stored.";
             case METHOD_NOT_ALLOWED, BAD_REQUEST -> "This request cannot be read.";
             default -> failure(request);

@@ -1,7 +1,6 @@
 package glowkettle.app.security;
 
 import glowkettle.app.binding.ProblemWriter;
-import java.net.URI;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -11,7 +10,6 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.SimpleUrlAuthenticationFailureHandler;
 import org.springframework.security.web.context.NullSecurityContextRepository;
@@ -85,11 +83,12 @@ class SecurityConfiguration {
         SavedRequestAwareAuthenticationSuccessHandler signedIn = new SavedRequestAwareAuthenticationSuccessHandler();
         signedIn.setRequestCache(wished);
         // Under whichever name it was asked for, the browser is sent on within this house.
-        signedIn.setRedirectStrategy((request, response, url) -> response.sendRedirect(within(url)));
-        LoginUrlAuthenticationEntryPoint door = new LoginUrlAuthenticationEntryPoint("/signin");
-        door.setFavorRelativeUris(true);
+        signedIn.setRedirectStrategy((request, response, url) -> response.sendRedirect(PagesOfThisHouse.within(url)));
+        signedIn.setTargetUrlParameter(SessionOver.TO);
+        SessionOver over = new SessionOver();
         return http.csrf(csrf -> csrf.csrfTokenRepository(tokens))
-                .exceptionHandling(handling -> handling.authenticationEntryPoint(door))
+                .exceptionHandling(
+                        handling -> handling.authenticationEntryPoint(over).accessDeniedHandler(over))
                 .requestCache(cache -> cache.requestCache(wished))
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/signin", "/phone/*", "/favicon.svg", "/error", "/actuator/health/**")
@@ -113,11 +112,5 @@ class SecurityConfiguration {
                                 org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
                                         .ReferrerPolicy.SAME_ORIGIN)))
                 .build();
-    }
-
-    private static String within(String url) {
-        URI asked = URI.create(url);
-        String path = asked.getRawPath() == null || !asked.getRawPath().startsWith("/") ? "/" : asked.getRawPath();
-        return asked.getRawQuery() == null ? path : path + "?" + asked.getRawQuery();
     }
 }

@@ -74,6 +74,35 @@ class DoorsTest {
         assertThat(tries(stranger, "technician", "quayside").location()).contains("/isolation");
     }
 
+    /** Whoever sends a form after the session is over signs in, and stands before the form again. */
+    @Test
+    void whoSendsAFormAfterTheSessionIsOverSignsInAndComesBackToIt() {
+        Requests stranger =
+                Requests.signedOut(kettle).with("Referer", "http://elsewhere.test/jobs/7/assess?put=looked");
+        String door = stranger.post("/jobs/7/assess/looked", Map.of()).location();
+        assertThat(door).endsWith("/signin?over&to=%2Fjobs%2F7%2Fassess%3Fput%3Dlooked");
+        assertThat(signedIn("/jobs/7/assess")).endsWith("/jobs/7/assess");
+        assertThat(signedIn("//elsewhere.test/x")).isEqualTo("/x");
+        assertThat(signedIn("https://elsewhere.test/x")).isEqualTo("/x");
+    }
+
+    private String signedIn(String to) {
+        Requests back = Requests.signedOut(kettle);
+        back.get("/signin");
+        return back.post("/signin", Map.of("username", "technician", "password", "quayside", "to", to))
+                .location();
+    }
+
+    /** The address of a form is no page: reloading after a refusal shows the page that the form stands on. */
+    @Test
+    void theAddressOfAFormLeadsToItsPage() {
+        Requests technician = Requests.as(kettle, "technician");
+        assertThat(technician.get("/jobs/7/assess/seam-taken").location()).endsWith("/jobs/7/assess");
+        assertThat(Requests.as(kettle, "lead").get("/shop/containers/remove").location())
+                .endsWith("/shop/containers");
+        assertThat(technician.get("/jobs/7/assess/no-such-kind").status()).isIn(302, 404);
+    }
+
     @Test
     void strangersWhoGuessDoNotKeepItsOwnerOutOfADeviceTheyUsedBefore() {
         // Guesses count within a span of time; how long the machine takes for them is not part of it.
