@@ -5,7 +5,7 @@ import glowkettle.finding.Worded;
 /** The phases of a soak cycle, in order. */
 public enum Phase implements Worded {
     CHARGE_AND_SOAK("Charge and soak", "Plug in and leave it on the charger."),
-    RUN_DOWN("Run down", "Unplug, save power, sleep off, and let it run until it shuts itself down."),
+    RUN_DOWN("Run down", "Unplug, power saving off and sleep off, and let it run until it shuts itself down."),
     OFF_REST("Leave off", "Leave it off and unplugged."),
     LAST_CHARGE("Last charge", "Plug in and charge in one go; it may be used.");
 

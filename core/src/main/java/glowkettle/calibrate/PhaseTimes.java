@@ -78,21 +78,24 @@ public record PhaseTimes(Duration charge, Duration soak, Duration runDown, Durat
             CellModel.RunDown.End endedBy) {}
 
     /** Of a device that gets a pack of this capacity, and is run down at light use. */
-    public static PhaseTimes of(PackData pack, BigDecimal capacityMah, ShopLimits limits) {
+    public static PhaseTimes of(PackData pack, BigDecimal capacityMah, School school, ShopLimits limits) {
         Pack fitted = new Pack(
                 capacityMah.movePointLeft(3),
                 pack.inDevice().resistanceOhm(),
                 pack.ratings().series(),
                 pack.ratings().chargeLimitV());
-        return of(
+        PhaseTimes times = of(
                 new ChargeRequest(fitted, pack.inDevice().chargeA(), CHARGE_LEFT_PERCENT),
                 new RunDownRequest(
                         fitted,
                         pack.inDevice().lightUseW(),
                         pack.inDevice().cutOffV(),
                         BigDecimal.valueOf(100),
-                        pack.inDevice().shutDownPercent()),
+                        school.downToPercent(pack.inDevice().shutDownPercent())),
                 limits);
+        return school.soaks()
+                ? times
+                : new PhaseTimes(times.charge(), Duration.ZERO, times.runDown(), Duration.ZERO, times.lastCharge());
     }
 
     public static Result<ChargeTime> charge(ChargeRequest request, ShopLimits limits) {

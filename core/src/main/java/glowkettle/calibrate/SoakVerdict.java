@@ -95,6 +95,11 @@ public final class SoakVerdict {
     public record Verdict(Standing standing, @Nullable Phase repeatFrom) {}
 
     public static Result<Verdict> judge(Log log, ShopLimits limits) {
+        return judge(log, School.SOAK, limits);
+    }
+
+    /** By the protocol of a school: where nothing is soaked, no soak and no rest is asked for. */
+    public static Result<Verdict> judge(Log log, School school, ShopLimits limits) {
         List<Finding> findings = new ArrayList<>();
         List<Phase> repeats = new ArrayList<>();
         for (Mishap mishap : mishaps(log)) {
@@ -113,24 +118,26 @@ public final class SoakVerdict {
         recharge(log, limits, findings, repeats);
         pause(log, limits, findings, repeats);
         Progress events = log.events();
-        span(
-                events.fullSeen(),
-                events.runDownStarted(),
-                Limit.SOAK_HOURS,
-                "soak",
-                limits,
-                findings,
-                repeats,
-                Phase.CHARGE_AND_SOAK);
-        span(
-                events.shutDownSeen(),
-                events.lastChargeStarted(),
-                Limit.OFF_REST_HOURS,
-                "rest",
-                limits,
-                findings,
-                repeats,
-                Phase.RUN_DOWN);
+        if (school.soaks()) {
+            span(
+                    events.fullSeen(),
+                    events.runDownStarted(),
+                    Limit.SOAK_HOURS,
+                    "soak",
+                    limits,
+                    findings,
+                    repeats,
+                    Phase.CHARGE_AND_SOAK);
+            span(
+                    events.shutDownSeen(),
+                    events.lastChargeStarted(),
+                    Limit.OFF_REST_HOURS,
+                    "rest",
+                    limits,
+                    findings,
+                    repeats,
+                    Phase.RUN_DOWN);
+        }
         for (Reckoned reckoned : Reckoned.values()) {
             if (log.reckoned().contains(reckoned)) {
                 findings.add(Finding.care(

@@ -1,5 +1,7 @@
 package glowkettle.job;
 
+import static glowkettle.job.Refusals.refused;
+import static glowkettle.job.Refusals.taken;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.assess.HazardReadings.Damage;
@@ -12,6 +14,7 @@ import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.RunDown;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TimedRun;
+import glowkettle.calibrate.School;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
@@ -386,5 +389,31 @@ class AdmissionTest {
         assertThat(Assessing.limitsVersion(
                         bench.write(rejudged, Role.LEAD).file().state()))
                 .isEqualTo(3);
+    }
+
+    @Test
+    void whatNobodySawFullIsNotUnpluggedBeforeItCanBe() {
+        Bench bench = closedYesterday().write(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 600));
+        refused(bench, event(CalibrateEntry.CycleStep.RUN_DOWN_STARTED, 580), "nobody saw it full");
+        taken(bench, event(CalibrateEntry.CycleStep.RUN_DOWN_STARTED, 240));
+        bench.write(event(CalibrateEntry.CycleStep.FULL_SEEN, 570));
+        taken(bench, event(CalibrateEntry.CycleStep.RUN_DOWN_STARTED, 540));
+    }
+
+    /** Light is charged, used and charged: nothing is soaked or rested, and the verdict asks for neither. */
+    @Test
+    void anotherSchoolIsChosenBeforeItBeginsAndJudgedByItsOwnProtocol() {
+        Bench bench = closedYesterday();
+        assertThat(SoakCycle.of(bench.file()).school()).isEqualTo(School.SOAK);
+        bench.write(new CalibrateEntry.SchoolChosen(School.LIGHT));
+        assertThat(SoakCycle.of(bench.file()).phaseTimes().soak()).isZero();
+        bench.write(event(CalibrateEntry.CycleStep.CHARGE_STARTED, 1_300))
+                .write(event(CalibrateEntry.CycleStep.FULL_SEEN, 1_000))
+                .write(event(CalibrateEntry.CycleStep.RUN_DOWN_STARTED, 995));
+        refused(bench, new CalibrateEntry.SchoolChosen(School.SOAK), "It has begun");
+        bench.write(event(CalibrateEntry.CycleStep.SHUT_DOWN_SEEN, 500))
+                .write(event(CalibrateEntry.CycleStep.LAST_CHARGE_STARTED, 495))
+                .write(event(CalibrateEntry.CycleStep.LAST_CHARGE_ENDED, 60));
+        assertThat(SoakCycle.of(bench.file()).verdict().result().standing()).isEqualTo(SoakVerdict.Standing.VALID);
     }
 }

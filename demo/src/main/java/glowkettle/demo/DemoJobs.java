@@ -133,7 +133,7 @@ public final class DemoJobs {
         closedUp(8, -1, GANNET, "Chart table, ferry Kittiwake", Symptom.SHORT_RUNTIME)
                 .cycle(CycleStep.CHARGE_STARTED, earlier.plus(Duration.ofMinutes(20)))
                 .cycle(CycleStep.FULL_SEEN, earlier.plus(Duration.ofMinutes(200)))
-                .cycle(CycleStep.RUN_DOWN_STARTED, earlier.plus(Duration.ofMinutes(240)))
+                .cycle(CycleStep.RUN_DOWN_STARTED, earlier.plus(Duration.ofMinutes(360)))
                 .write(new CalibrateEntry.CycleMishap(glowkettle.calibrate.SoakVerdict.Mishap.SLEPT));
         closedUp(3, 4, DUNLIN, "Gangway crew, ferry Skua", Symptom.SHORT_RUNTIME);
         closedUp(7, 1, DUNLIN, "Ticket hall, south quay", Symptom.WILL_NOT_CHARGE)

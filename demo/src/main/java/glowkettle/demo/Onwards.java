@@ -30,6 +30,7 @@ import glowkettle.library.Bond;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Leads;
 import glowkettle.library.Operation;
+import glowkettle.library.OperationKind;
 import glowkettle.library.PackData;
 import glowkettle.open.Tray;
 import glowkettle.open.WayBack;
@@ -106,8 +107,14 @@ public final class Onwards {
                         > Freeing.of(job).strips(held.operation()).size())
                 .isPresent();
         Optional<Leads> leads = job.model().leadsOf(operation.id());
-        if ((strips || leads.isPresent()) && !Freeing.of(job).sandReady()) {
+        boolean undescribed = Freeing.of(job).undescribedAtHand().isPresent();
+        if ((strips || leads.isPresent() || undescribed) && !Freeing.of(job).sandReady()) {
             return new FreeEntry.SandReady();
+        }
+        if (undescribed) {
+            return operation.kind() == OperationKind.DISCONNECT_PACK
+                    ? new FreeEntry.LeadsFound(true, null, null, null, new BigDecimal("35"), null)
+                    : new FreeEntry.NotGlued(operation.id());
         }
         if (strips) {
             int drawn = Freeing.of(job).strips(operation.id()).size();

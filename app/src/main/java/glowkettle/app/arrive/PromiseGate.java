@@ -7,6 +7,7 @@ import glowkettle.job.Admission;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.handback.EarliestReady;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -33,11 +34,15 @@ class PromiseGate implements Gate {
 
     /** What the plan says against a promise; empty when it can be kept. */
     Optional<String> tooEarly(JobFile job, Instant promise) {
+        if (Assessing.of(job).halted()) {
+            return Optional.of(
+                    "Its pack is isolated: nobody knows yet when it is ready, or whether; say why you promise it.");
+        }
         Words words = new Words(shop.zone(), clock.instant());
         Optional<Instant> earliest = EarliestReady.of(job, clock.instant(), shop.hours());
         if (earliest.isEmpty()) {
             return Optional.of(
-                    "The plan finds no place for the soak cycle in the opening hours; say why you promise it.");
+                    "The plan finds no place for its calibration in the opening hours; say why you promise it.");
         }
         return earliest.filter(promise::isBefore)
                 .map(ready -> "By the plan it is ready %s at the earliest; say why you promise it before."

@@ -4,6 +4,7 @@ import glowkettle.app.sums.Calculator;
 import glowkettle.app.sums.Calculators;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.PhaseTimes;
+import glowkettle.calibrate.School;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Result;
 import glowkettle.limits.ShopLimits;
@@ -40,7 +41,8 @@ class CalibrateCalculators implements Calculators {
                                 ClockPlan.Outcome.class,
                                 (question, limits) -> ClockPlan.plan(question.request(limits), limits))
                         .plottedBy((question, plan, limits) -> switch (plan) {
-                            case ClockPlan.Outcome.Planned planned -> ClockChart.of(planned, question.hours());
+                            case ClockPlan.Outcome.Planned planned ->
+                                ClockChart.of(planned, School.SOAK, question.hours());
                             case ClockPlan.Outcome.NoFit none -> null;
                         }),
                 new Calculator<>(

@@ -2,10 +2,10 @@ package glowkettle.app.calibrate;
 
 import glowkettle.app.binding.FilledForm;
 import glowkettle.app.drawing.Plot;
-import glowkettle.app.form.TypedMoment;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.Phase;
 import glowkettle.calibrate.Progress;
+import glowkettle.calibrate.School;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
@@ -14,19 +14,22 @@ import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.shop.OpeningHours;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeParseException;
+import java.util.Arrays;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Calibrate as it is drawn: the plan by the clock, what to do with the hands next, and the verdict. */
 public record CalibrateView(
         JobFile job,
         Result<ClockPlan.Outcome> clockPlan,
-        @Nullable String startAt,
+        Asking asking,
         Progress cycle,
         Result<SoakVerdict.Verdict> verdict,
         CalibrateEntry.@Nullable CycleStep nextEvent,
         Timing timing) {
+    /** Of the plan's grid. */
+    private static final Duration ONE_STEP = Duration.ofMinutes(5);
+
     /**
      * What hangs on the clock.
      *
@@ -40,24 +43,24 @@ public record CalibrateView(
             @Nullable Plot chart) {}
 
     static CalibrateView of(JobFile job, FilledForm filled, Instant now, OpeningHours hours) {
-        String startAt = filled.asked("startAt");
         SoakCycle soak = SoakCycle.of(job);
-        Result<ClockPlan.Outcome> plan = soak.clockPlan(now, hours, start(startAt, hours, now));
         Progress cycle = soak.progress();
+        Asking asking = cycle.chargeStarted() == null ? Asking.of(filled.asked("startAt"), hours, now) : Asking.NOTHING;
+        Result<ClockPlan.Outcome> plan = soak.clockPlan(asking.at() == null ? now : asking.at(), hours);
         Result<SoakVerdict.Verdict> verdict = soak.verdict();
         boolean again = isAgain(verdict);
         ClockPlan.Outcome.Planned planned = planned(plan);
         return new CalibrateView(
                 job,
                 plan,
-                startAt,
+                asking,
                 cycle,
                 verdict,
                 again ? null : nextEvent(cycle, filled.asked("unseen") != null),
                 new Timing(
-                        planned == null ? null : wasPlannedAt(job, hours, planned, startAt),
+                        planned == null ? null : wasPlannedAt(job, hours, planned, asking),
                         planned == null ? null : reckonedAt(cycle, planned, now),
-                        planned == null || again ? null : ClockChart.of(planned, hours)));
+                        planned == null || again ? null : ClockChart.of(planned, soak.school(), hours)));
     }
 
     public ClockPlan.Outcome.@Nullable Planned planned() {
@@ -89,29 +92,51 @@ public record CalibrateView(
         return job.state().latest(CalibrateEntry.CycleLeftOut.class).orElse(null);
     }
 
-    /** Null, the soonest, when nothing readable or only the past is asked for. */
-    private static @Nullable Instant start(@Nullable String asked, OpeningHours hours, Instant now) {
-        if (asked == null) {
+    public School school() {
+        return SoakCycle.of(job).school();
+    }
+
+    /** The others, while nothing has begun. */
+    public List<School> otherSchools() {
+        return cycle.equals(Progress.NONE)
+                ? Arrays.stream(School.values())
+                        .filter(other -> other != school())
+                        .toList()
+                : List.of();
+    }
+
+    /** What the next event is called. */
+    public String nextWords() {
+        return nextEvent == null ? "" : nextEvent.words(school());
+    }
+
+    /** Phases that take a while. */
+    public List<ClockPlan.Slot> slots() {
+        ClockPlan.Outcome.Planned planned = planned();
+        return planned == null
+                ? List.of()
+                : planned.slots().stream()
+                        .filter(slot -> slot.phase() != Phase.OFF_REST || school().soaks())
+                        .toList();
+    }
+
+    /** Where a start that was asked for finds no room, when the soonest after it is; null where it does. */
+    public @Nullable Instant soonestAfterAsked() {
+        ClockPlan.Outcome.Planned planned = planned();
+        if (asking.at() == null || planned == null) {
             return null;
         }
-        try {
-            Instant start = LocalDateTime.parse(TypedMoment.iso(asked, true, now, hours.zone()))
-                    .atZone(hours.zone())
-                    .toInstant();
-            return start.isBefore(now) ? null : start;
-        } catch (DateTimeParseException e) {
-            return null;
-        }
+        Instant start = planned.slots().getFirst().start();
+        return Duration.between(asking.at(), start).compareTo(ONE_STEP) >= 0 ? start : null;
     }
 
     /** What the strip still counts from: the same act as it was planned when the job was last written to, once that moved on. */
     private static @Nullable Instant wasPlannedAt(
-            JobFile job, OpeningHours hours, ClockPlan.Outcome.Planned now, @Nullable String startAt) {
+            JobFile job, OpeningHours hours, ClockPlan.Outcome.Planned now, Asking asking) {
         Instant written = job.state().counting().getLast().at();
-        if (startAt != null
+        if (asking.at() != null
                 || now.actions().isEmpty()
-                || !(SoakCycle.of(job).clockPlan(written, hours, null).result()
-                        instanceof ClockPlan.Outcome.Planned then)) {
+                || !(SoakCycle.of(job).clockPlan(written, hours).result() instanceof ClockPlan.Outcome.Planned then)) {
             return null;
         }
         return then.actions().stream()

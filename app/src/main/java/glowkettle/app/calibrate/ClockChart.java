@@ -3,6 +3,8 @@ package glowkettle.app.calibrate;
 import glowkettle.app.drawing.Axes;
 import glowkettle.app.drawing.Plot;
 import glowkettle.calibrate.ClockPlan;
+import glowkettle.calibrate.Phase;
+import glowkettle.calibrate.School;
 import glowkettle.shop.OpeningHours;
 import java.time.Duration;
 import java.time.Instant;
@@ -24,20 +26,22 @@ public final class ClockChart {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
+    private final School school;
     private final ZoneId zone;
     private final Instant first;
     private final Instant last;
     private final Axes axes;
 
-    private ClockChart(ClockPlan.Outcome.Planned plan, ZoneId zone) {
+    private ClockChart(ClockPlan.Outcome.Planned plan, School school, ZoneId zone) {
+        this.school = school;
         this.zone = zone;
         first = plan.slots().getFirst().start().minus(EDGE);
         last = plan.finish().plus(EDGE);
         axes = new Axes(SHEET, new Axes.Range(0, Duration.between(first, last).toSeconds()), new Axes.Range(0, 1));
     }
 
-    public static Plot of(ClockPlan.Outcome.Planned plan, OpeningHours hours) {
-        return new ClockChart(plan, hours.zone()).draw(plan, hours);
+    public static Plot of(ClockPlan.Outcome.Planned plan, School school, OpeningHours hours) {
+        return new ClockChart(plan, school, hours.zone()).draw(plan, hours);
     }
 
     private Plot draw(ClockPlan.Outcome.Planned plan, OpeningHours hours) {
@@ -51,7 +55,9 @@ public final class ClockChart {
         for (ZonedDateTime day = began; day.toInstant().isBefore(last); day = day.plusDays(1)) {
             marks.add(new Plot.Day("day", x(latest(day.toInstant(), first)), DAY.format(day)));
         }
-        plan.slots().forEach(slot -> marks.add(bar(slot, plan.slots().indexOf(slot) % 2 == 1)));
+        plan.slots().stream()
+                .filter(slot -> school.soaks() || slot.phase() != Phase.OFF_REST)
+                .forEach(slot -> marks.add(bar(slot, plan.slots().indexOf(slot) % 2 == 1)));
         marks.addAll(hands(plan));
         return new Plot(
                 "clock-plan",
@@ -71,7 +77,7 @@ public final class ClockChart {
                 "phase " + slot.phase().name().toLowerCase(Locale.ROOT),
                 from,
                 Math.max(1, x(slot.end()) - from),
-                slot.phase().words(),
+                school.words(slot.phase()),
                 labelAbove);
     }
 

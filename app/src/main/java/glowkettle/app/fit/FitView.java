@@ -1,6 +1,7 @@
 package glowkettle.app.fit;
 
 import glowkettle.app.isolation.Containers;
+import glowkettle.arrive.Quote;
 import glowkettle.assess.HazardReadings;
 import glowkettle.assess.Tier;
 import glowkettle.assess.TierVerdict;
@@ -15,6 +16,7 @@ import glowkettle.fit.PackLabel;
 import glowkettle.fit.SizeCode;
 import glowkettle.fit.Verdict;
 import glowkettle.job.JobFile;
+import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Freeing;
@@ -51,6 +53,15 @@ public record FitView(
                         ? null
                         : PlugsDrawing.of(
                                 job.model().housing().plug(), label.connection().plug()));
+    }
+
+    /** Packs of the quote that nobody has described yet, to be compared with the others. */
+    public List<Quote.Priced> quotedOnly() {
+        List<String> noted = Fitting.of(job).offers().stream().map(Offer::name).toList();
+        return job.state().latest(ArriveEntry.Quoted.class).stream()
+                .flatMap(quoted -> quoted.request().offers().stream())
+                .filter(priced -> !noted.contains(priced.name()))
+                .toList();
     }
 
     public PackData pack() {

@@ -10,6 +10,7 @@ import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
+import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.SoakCycle;
@@ -20,11 +21,14 @@ import glowkettle.job.handback.Signatures;
 import glowkettle.job.join.Transplanting;
 import glowkettle.job.match.Building;
 import glowkettle.job.open.FastenerLog;
+import glowkettle.job.open.Opening;
 import glowkettle.job.prove.Proving;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.job.wayback.Sealing;
+import glowkettle.library.DeviceModel;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -118,6 +122,7 @@ public record OwnersSheet(
                             .collect(Collectors.joining(", "))
                     + ".");
         }
+        found.addAll(told(Arriving.of(job).opened()));
         Tier worst = job.worstTier();
         if (worst.atLeast(Tier.GUARDED)) {
             job.oldPackTier().findings().stream()
@@ -133,9 +138,23 @@ public record OwnersSheet(
         }
         Assessing.of(job)
                 .healthBefore()
-                .ifPresent(health -> found.add("The old pack held "
-                        + Figures.withUnit(health.result().sohPercent(), "%") + " of what it was made for."));
+                .ifPresent(health -> found.add("The old pack held about "
+                        + Figures.withUnit(
+                                Figures.round(health.result().sohPercent().doubleValue(), 0), "%")
+                        + " of what it was made for, by its gauge."));
         return found;
+    }
+
+    /** What the owner measured without meaning to. */
+    private static List<String> told(ArriveEntry.JobOpened opened) {
+        List<String> told = new ArrayList<>();
+        if (opened.runtimeHours() != null) {
+            told.add("By your word it ran for %s from full.".formatted(Figures.withUnit(opened.runtimeHours(), "h")));
+        }
+        if (opened.shutDownPercent() != null) {
+            told.add("By your word it shut down at %s.".formatted(Figures.withUnit(opened.shutDownPercent(), "%")));
+        }
+        return told;
     }
 
     private static List<String> done(JobFile job) {
@@ -154,7 +173,8 @@ public record OwnersSheet(
                 .map(result -> result.result())
                 .map(PackComparison.Comparison::honesty)
                 .ifPresent(honesty -> done.add("Its label is "
-                        + honesty.belief().words() + "; such a body holds at most " + mah(honesty.mostMah())
+                        + honesty.belief().words() + "; such a body holds at most about "
+                        + mah(hundreds(honesty.mostMah()))
                         + (honesty.belief() == Honesty.Belief.NOT_CREDIBLE
                                 ? ", and that is what was reckoned with."
                                 : ".")));
@@ -164,6 +184,7 @@ public record OwnersSheet(
             done.add("The pack it came with is in it again; it was disconnected to reach something else.");
         }
         Fitting.of(job).coinCell().ifPresent(coin -> done.add(coin.forTheOwner()));
+        reached(job).ifPresent(done::add);
         Sealing.of(job).seal().ifPresent(seal -> done.add(seal.result().forTheOwner()));
         int fasteners = JobTray.of(job).tray().result().out();
         if (fasteners > 0) {
@@ -177,13 +198,47 @@ public record OwnersSheet(
         return done;
     }
 
+    /** What a caliper tells of a body is good to a hundred. */
+    private static BigDecimal hundreds(BigDecimal mostMah) {
+        return mostMah.movePointLeft(2).setScale(0, RoundingMode.HALF_UP).movePointRight(2);
+    }
+
+    /** What else the device was opened for, and was reached. */
+    private static Optional<String> reached(JobFile job) {
+        Opening opening = Opening.of(job);
+        String names = job.model().anatomy().otherTargets().stream()
+                .filter(target -> opening.targets().contains(target.operation()))
+                .filter(target -> opening.stepsIn().contains(target.operation()))
+                .map(DeviceModel.Target::name)
+                .collect(Collectors.joining(", "));
+        return names.isEmpty()
+                ? Optional.empty()
+                : Optional.of("Also taken out, and put in again or changed: " + names + ".");
+    }
+
     private static List<Compared> beforeAfter(JobFile job) {
         List<Compared> rows = new ArrayList<>();
         BigDecimal before = capacity(job, Moment.BEFORE);
-        BigDecimal after = capacity(job, Moment.AFTER);
-        rows.add(new Compared("Full charge capacity, by the gauge", measured(before), measured(after)));
+        BigDecimal told = capacity(job, Moment.AFTER);
+        BigDecimal after = told == null || isBelievable(job, told) ? told : null;
+        rows.add(new Compared(
+                "Full charge capacity, by the gauge",
+                measured(before),
+                told != null && after == null
+                        ? "not known: the gauge says %s, more than such a body holds".formatted(mah(told))
+                        : measured(after)));
         rows.add(new Compared("Expected runtime at light use", runtime(job, before), runtime(job, after)));
         return rows;
+    }
+
+    /** A gauge that tells more than the body of the new pack can hold has not learnt it yet. */
+    private static boolean isBelievable(JobFile job, BigDecimal capacityMah) {
+        return Fitting.of(job)
+                .comparison()
+                .filter(compared -> Fitting.of(job).fitsNewPack())
+                .map(compared -> compared.result().honesty())
+                .map(honesty -> capacityMah.compareTo(honesty.mostMah()) <= 0)
+                .orElse(true);
     }
 
     private static @Nullable BigDecimal capacity(JobFile job, Moment moment) {

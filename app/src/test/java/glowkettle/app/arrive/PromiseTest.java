@@ -58,7 +58,7 @@ class PromiseTest {
         Instant worked = Kettle.START.plusSeconds(
                 Opening.of(job.file()).labourMinutes().movePointRight(1).longValue() * 6);
         var planned = (ClockPlan.Outcome.Planned)
-                SoakCycle.of(job.file()).clockPlan(worked, hours, null).result();
+                SoakCycle.of(job.file()).clockPlan(worked, hours).result();
         assertThat(earliest(job))
                 .isAfterOrEqualTo(planned.finish())
                 .isBefore(planned.finish().plus(Duration.ofMinutes(15)));

@@ -8,6 +8,7 @@ import glowkettle.app.shop.ShopBook;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.calibrate.ClockPlan;
+import glowkettle.calibrate.School;
 import glowkettle.job.calibrate.SoakCycle;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -27,9 +28,9 @@ class ClockChartTest {
         var hours = kettle.bean(ShopBook.class).hours();
         var plan =
                 (ClockPlan.Outcome.Planned) SoakCycle.of(Played.closedUp(kettle).file())
-                        .clockPlan(Kettle.START, hours, null)
+                        .clockPlan(Kettle.START, hours)
                         .result();
-        Plot chart = ClockChart.of(plan, hours);
+        Plot chart = ClockChart.of(plan, School.SOAK, hours);
         double right = chart.axes().rightEdge();
 
         assertThat(marks(chart, Plot.Bar.class)).hasSize(4).allSatisfy(bar -> {

@@ -15,6 +15,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -230,5 +231,23 @@ class ArriveWalkTest {
                 .type("pack.connector", "5 pins, 1.2 mm, lug left")
                 .letGo()
                 .send(" ");
+    }
+
+    /** One device is one open job, however often its label is scanned. */
+    @Test
+    void aDeviceThatIsInTheHouseIsNotTakenInTwice() {
+        try (Technician technician = Technician.at(kettle, "technician")) {
+            for (String serial : List.of("KT_90%17", "kt_90%17")) {
+                technician
+                        .open("/jobs/new")
+                        .tap("modelId", "dunlin")
+                        .type("owner", "Deck crew, ferry Skua")
+                        .type("serial", serial)
+                        .tap("openedBefore", "NO")
+                        .letGo()
+                        .send(" ");
+            }
+            technician.sees("is in the house already");
+        }
     }
 }

@@ -94,6 +94,16 @@ public final class Arriving {
                 .reduce((earlier, later) -> later);
     }
 
+    /** A quote was made, and nobody wrote down what the owner said to the newest one. */
+    public boolean owesAnAnswer() {
+        return state.counting().stream()
+                .map(Recorded::entry)
+                .filter(entry -> entry instanceof ArriveEntry.Quoted || entry instanceof ArriveEntry.QuoteAnswered)
+                .reduce((earlier, later) -> later)
+                .filter(ArriveEntry.Quoted.class::isInstance)
+                .isPresent();
+    }
+
     /** The owner said no to the newest quote: nothing more is opened. */
     public boolean isDeclined() {
         return state.counting().stream()

@@ -35,6 +35,12 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
                     Traits.TAPPED,
                     event -> event.step().spark(),
                     event -> Firmness.LOOSE),
+            Kind.of(
+                    "calibration-school-chosen",
+                    CalibrateEntry.SchoolChosen.class,
+                    Traits.TAPPED,
+                    Spark.HARMLESS,
+                    Firmness.LOOSE),
             Kind.of("cycle-mishap", CalibrateEntry.CycleMishap.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("cycle-repeated", CalibrateEntry.CycleRepeated.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE),
             Kind.of(
@@ -63,7 +69,11 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
     public String words(CalibrateEntry entry, JobFile job) {
         return switch (entry) {
             case CalibrateEntry.CycleEvent event ->
-                "Soak cycle: " + event.step().words();
+                SoakCycle.of(job).school().words()
+                        + ": "
+                        + event.step().words(SoakCycle.of(job).school());
+            case CalibrateEntry.SchoolChosen chosen ->
+                "Calibration: " + chosen.school().words();
             case CalibrateEntry.CycleMishap mishap ->
                 "Soak cycle: " + mishap.mishap().sentence();
             case CalibrateEntry.CycleRepeated ignored -> "Soak cycle: begun again";
@@ -75,6 +85,7 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
     public Optional<Told> tells(CalibrateEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case CalibrateEntry.CycleEvent event -> Optional.of(current(event));
+            case CalibrateEntry.SchoolChosen ignored -> Optional.empty();
             case CalibrateEntry.CycleMishap ignored -> Optional.empty();
             case CalibrateEntry.CycleRepeated ignored -> Optional.empty();
             case CalibrateEntry.CycleLeftOut ignored -> Optional.empty();
@@ -85,6 +96,10 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
     public Optional<Refusal> refuse(JobFile job, CalibrateEntry entry, Author author, Instant now) {
         return switch (entry) {
             case CalibrateEntry.CycleEvent event -> CycleAdmission.event(job, event, now);
+            case CalibrateEntry.SchoolChosen ignored ->
+                SoakCycle.of(job).log().events().isEmpty()
+                        ? Optional.empty()
+                        : Admission.no("school", "It has begun: it goes on as it is, or is left out with a reason.");
             case CalibrateEntry.CycleMishap mishap -> CycleAdmission.mishap(job, mishap.mishap());
             case CalibrateEntry.CycleRepeated ignored ->
                 SoakCycle.of(job).verdict().result().standing() == SoakVerdict.Standing.REPEAT
@@ -132,14 +147,15 @@ public final class CalibrateChapter implements Chapter<CalibrateEntry> {
             return "Not kept: begin the soak cycle again";
         }
         var cycle = SoakCycle.of(job).progress();
+        boolean soaks = SoakCycle.of(job).school().soaks();
         if (cycle.chargeStarted() == null) {
-            return "Plug in: charge and soak";
+            return soaks ? "Plug in: charge and soak" : "Plug in: charge to 100 % in one go";
         }
         if (cycle.runDownStarted() == null) {
-            return "Unplug after the soak and start the run-down";
+            return soaks ? "Unplug after the soak and start the run-down" : "Unplug when full, and use it";
         }
         if (cycle.shutDownSeen() == null) {
-            return "Look whether it has shut itself down";
+            return soaks ? "Look whether it has shut itself down" : "Look whether it is down to 10 %";
         }
         return cycle.lastChargeStarted() == null ? "Plug in for the last charge" : "Unplug when full: done";
     }

@@ -1,5 +1,6 @@
 package glowkettle.job.calibrate;
 
+import glowkettle.calibrate.School;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Says;
 import glowkettle.finding.Worded;
@@ -21,6 +22,9 @@ public sealed interface CalibrateEntry extends Entry {
 
     /** Something that can spoil the soak cycle. */
     record CycleMishap(@Says("What went wrong") SoakVerdict.Mishap mishap) implements CalibrateEntry {}
+
+    /** Another school than the model proposes, or that one again. */
+    record SchoolChosen(@Says("How its gauge learns") School school) implements CalibrateEntry {}
 
     /** The soak cycle begins again from its first charge. */
     record CycleRepeated() implements CalibrateEntry {}
@@ -47,6 +51,17 @@ public sealed interface CalibrateEntry extends Entry {
         @Override
         public String words() {
             return words;
+        }
+
+        /** In the words of a school: what is used is not shut down. */
+        public String words(School school) {
+            return school == School.LIGHT
+                    ? switch (this) {
+                        case RUN_DOWN_STARTED -> "unplugged, in use";
+                        case SHUT_DOWN_SEEN -> "down to 10 %";
+                        case CHARGE_STARTED, FULL_SEEN, LAST_CHARGE_STARTED, LAST_CHARGE_ENDED -> words;
+                    }
+                    : words;
         }
 
         /** Plugging in, and drawing current, sparks; what is only seen, or ends it, does not. */

@@ -1,5 +1,6 @@
 package glowkettle.job.calibrate;
 
+import glowkettle.calibrate.PhaseTimes;
 import glowkettle.calibrate.Progress;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Figures;
@@ -85,7 +86,30 @@ final class CycleAdmission {
                     "%s lies before “%s” at %s."
                             .formatted(event.happened(), last.step().words(), last.happened()));
         }
-        return tooFast(job, event, last);
+        return tooFast(job, event, last).or(() -> tooSoon(job, event, last));
+    }
+
+    /** Nobody saw it full, and it cannot have been full and soaked: a time typed wrongly, or a charge that was broken off. */
+    private static Optional<Refusal> tooSoon(
+            JobFile job, CalibrateEntry.CycleEvent event, CalibrateEntry.CycleEvent last) {
+        if (event.step() != CalibrateEntry.CycleStep.RUN_DOWN_STARTED
+                || last.step() != CalibrateEntry.CycleStep.CHARGE_STARTED) {
+            return Optional.empty();
+        }
+        PhaseTimes times = SoakCycle.of(job).phaseTimes();
+        Duration least = share(times.charge(), job.limits().number(Limit.CHARGE_LEAST_PERCENT))
+                .plus(share(times.soak(), job.limits().number(Limit.KEPT_SHARE_PERCENT)));
+        Duration took = Duration.between(last.happened(), event.happened());
+        return took.compareTo(least) < 0
+                ? Admission.no(
+                        "happened",
+                        "Unplugged %s after it was plugged in, and nobody saw it full: that takes %s at least. Look at both times again, or say that the charge was broken off."
+                                .formatted(minutes(took), minutes(least)))
+                : Optional.empty();
+    }
+
+    private static Duration share(Duration whole, double percent) {
+        return Duration.ofSeconds(Math.round(whole.toSeconds() * percent / 100));
     }
 
     /** A full device may be found full only when it is unplugged; everything else is written one by one. */
@@ -108,10 +132,7 @@ final class CycleAdmission {
         Duration least = switch (event.step()) {
             case FULL_SEEN, RUN_DOWN_STARTED, SHUT_DOWN_SEEN -> leastPhase(job);
             case LAST_CHARGE_ENDED ->
-                Duration.ofSeconds(
-                        Math.round(SoakCycle.of(job).phaseTimes().lastCharge().toSeconds()
-                                * job.limits().number(Limit.CHARGE_LEAST_PERCENT)
-                                / 100));
+                share(SoakCycle.of(job).phaseTimes().lastCharge(), job.limits().number(Limit.CHARGE_LEAST_PERCENT));
             case CHARGE_STARTED, LAST_CHARGE_STARTED -> Duration.ZERO;
         };
         boolean fromFull = last.step() == CalibrateEntry.CycleStep.FULL_SEEN;

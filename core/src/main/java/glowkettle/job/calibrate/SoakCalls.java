@@ -49,7 +49,7 @@ final class SoakCalls {
         if (!running) {
             return List.of();
         }
-        return switch (soak.clockPlan(now, hours, null).result()) {
+        return switch (soak.clockPlan(now, hours).result()) {
             case ClockPlan.Outcome.NoFit ignored -> List.of();
             case ClockPlan.Outcome.Planned planned ->
                 planned.actions().stream()

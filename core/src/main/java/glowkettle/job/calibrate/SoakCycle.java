@@ -3,6 +3,7 @@ package glowkettle.job.calibrate;
 import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.PhaseTimes;
 import glowkettle.calibrate.Progress;
+import glowkettle.calibrate.School;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
@@ -18,7 +19,6 @@ import java.time.Instant;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 
 /** The soak cycle of a job: what happened, whether it was kept, and when hands are needed. */
 public final class SoakCycle {
@@ -66,7 +66,8 @@ public final class SoakCycle {
                     seen.lastChargeStarted(),
                     seen.lastChargeEnded());
         }
-        return SoakVerdict.judge(new SoakVerdict.Log(seen, log.mishaps(), null, false, null, reckoned), limits);
+        return SoakVerdict.judge(
+                new SoakVerdict.Log(seen, log.mishaps(), null, false, null, reckoned), school(), limits);
     }
 
     /** Plugged in, for its first charge or its last. */
@@ -87,15 +88,20 @@ public final class SoakCycle {
     }
 
     public PhaseTimes phaseTimes() {
-        return PhaseTimes.of(model.pack(), Fitting.of(job).believedCapacityMah(), limits);
+        return PhaseTimes.of(model.pack(), Fitting.of(job).believedCapacityMah(), school(), limits);
     }
 
-    public Result<ClockPlan.Outcome> clockPlan(Instant now, OpeningHours hours, @Nullable Instant startAt) {
-        Progress happened = progress();
-        Progress progress =
-                startAt != null && happened.chargeStarted() == null ? Progress.startingAt(startAt) : happened;
+    /** As somebody chose it, or as the model proposes. */
+    public School school() {
+        return state.latest(CalibrateEntry.SchoolChosen.class)
+                .map(CalibrateEntry.SchoolChosen::school)
+                .orElseGet(() -> School.proposedFor(job.asDescribed()));
+    }
+
+    /** From this moment on; nothing that has begun is moved. */
+    public Result<ClockPlan.Outcome> clockPlan(Instant from, OpeningHours hours) {
         return ClockPlan.plan(
-                new ClockPlan.Request(now, Arriving.of(state).promise(), phaseTimes(), hours, progress), limits);
+                new ClockPlan.Request(from, Arriving.of(state).promise(), phaseTimes(), hours, progress()), limits);
     }
 
     /** Runtime at light use, in hours, from a capacity: what the owner will notice. */

@@ -2,6 +2,7 @@ package glowkettle.job.fit;
 
 import glowkettle.assess.Tier;
 import glowkettle.calibrate.PhaseTimes;
+import glowkettle.calibrate.School;
 import glowkettle.cell.Chemistry;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Unanswerable;
@@ -37,7 +38,11 @@ final class FitAdmission {
         }
         try {
             Fitting.of(job).compare(offered.label());
-            PhaseTimes.of(job.model().pack(), offered.label().printed().capacityMah(), job.limits());
+            PhaseTimes.of(
+                    job.model().pack(),
+                    offered.label().printed().capacityMah(),
+                    School.proposedFor(job.model()),
+                    job.limits());
             return Optional.empty();
         } catch (Unanswerable unanswerable) {
             boolean ofLabel = unanswerable.field().equals("sizeCode");

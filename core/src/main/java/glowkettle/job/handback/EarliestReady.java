@@ -24,7 +24,8 @@ public final class EarliestReady {
     public static Optional<Instant> of(JobFile job, Instant now, OpeningHours hours) {
         boolean begun = !SoakCycle.of(job).progress().equals(Progress.NONE);
         Instant worked = begun ? now : now.plus(labour(job));
-        if (SoakCycle.of(job).leftOut()) {
+        // What nobody has read of a pack decides no promise.
+        if (SoakCycle.of(job).leftOut() || !job.packKnown()) {
             return Optional.of(quarter(worked));
         }
         Result<ClockPlan.Outcome> plan = ClockPlan.plan(

@@ -6,6 +6,7 @@ import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Role;
+import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.isolation.Isolating;
@@ -68,6 +69,9 @@ final class SignAdmission {
     }
 
     private static Optional<Refusal> ready(JobFile job) {
+        if (Arriving.of(job).owesAnAnswer()) {
+            return Admission.no("as", "Not ready to sign: nobody wrote down what the owner said to the quote.");
+        }
         if (Declined.of(job).filter(declined -> declined == Declined.SETTLED).isPresent() && !Declined.isAgreed(job)) {
             return Admission.no(
                     "as",

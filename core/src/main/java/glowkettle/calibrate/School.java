@@ -1,0 +1,88 @@
+package glowkettle.calibrate;
+
+import glowkettle.finding.Worded;
+import glowkettle.library.DeviceModel;
+import glowkettle.library.Mounting;
+import java.math.BigDecimal;
+import java.util.Locale;
+
+/** How the gauge of a device learns its new pack. Source: handbook, Calibrate. */
+public enum School implements Worded {
+    SOAK("Soak cycle", "laptops and packs of cells: full, soaked, down to its shut-down, rested, full again") {
+        @Override
+        public String instruction(Phase phase) {
+            return phase.instruction();
+        }
+
+        @Override
+        BigDecimal downToPercent(BigDecimal shutDownPercent) {
+            return shutDownPercent;
+        }
+    },
+    LIGHT("Light", "phones, handhelds, headsets: full in one go, used down to 10 %, full again in one go") {
+        @Override
+        public String instruction(Phase phase) {
+            return switch (phase) {
+                case CHARGE_AND_SOAK -> "Plug in and charge to 100 % in one go.";
+                case RUN_DOWN -> "Unplug and use it down to 10 %.";
+                case OFF_REST -> "Nothing: it may be used, or left.";
+                case LAST_CHARGE -> "Plug in and charge to 100 % in one go.";
+            };
+        }
+
+        @Override
+        public String words(Phase phase) {
+            return switch (phase) {
+                case CHARGE_AND_SOAK -> "Charge";
+                case RUN_DOWN -> "In use";
+                case OFF_REST, LAST_CHARGE -> phase.words();
+            };
+        }
+
+        @Override
+        BigDecimal downToPercent(BigDecimal shutDownPercent) {
+            return shutDownPercent.max(BigDecimal.TEN);
+        }
+    };
+
+    private final String words;
+    private final String why;
+
+    School(String words, String why) {
+        this.words = words;
+        this.why = why;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
+
+    /** For which devices, and what it consists of. */
+    public String why() {
+        return why;
+    }
+
+    /** Full, it stays on its charger; empty, it stays off. */
+    public boolean soaks() {
+        return this == SOAK;
+    }
+
+    /** What a phase is called. */
+    public String words(Phase phase) {
+        return phase.words();
+    }
+
+    /** What hands do in a phase. */
+    public abstract String instruction(Phase phase);
+
+    /** The charge at which the run-down is over. */
+    abstract BigDecimal downToPercent(BigDecimal shutDownPercent);
+
+    /** What a model proposes by its kind. */
+    public static School proposedFor(DeviceModel model) {
+        boolean big = model.housing().mounting() == Mounting.CELL_PACK
+                || model.identity().kind().toLowerCase(Locale.ROOT).contains("laptop");
+        return big ? SOAK : LIGHT;
+    }
+}
