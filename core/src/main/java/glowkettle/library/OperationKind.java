@@ -28,6 +28,11 @@ public enum OperationKind {
         return this == LIFT_PART || this == CLIP_RUN || this == CUT_ADHESIVE || this == PULL_SUCTION;
     }
 
+    /** What is laid down is the part that was glued, not what held it or lay under it. */
+    public boolean isThePartItself() {
+        return this == LIFT_PART || this == LIFT_PACK_OUT || this == LIFT_DOCKED_PACK_OUT;
+    }
+
     /** On the way back the pack lies in its well after it. */
     public boolean laysThePack() {
         return this == FREE_PACK || this == LIFT_PACK_OUT || this == LIFT_DOCKED_PACK_OUT;

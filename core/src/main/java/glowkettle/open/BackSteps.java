@@ -17,6 +17,7 @@ final class BackSteps {
     private final PlanCosts costs;
     private final List<WayBack.Step> steps = new ArrayList<>();
     private final Set<String> adhered = new HashSet<>();
+    private final Set<String> checked = new HashSet<>();
     private @Nullable String held;
     private @Nullable Side up;
     private BigDecimal minutes = BigDecimal.ZERO;
@@ -42,15 +43,19 @@ final class BackSteps {
                 continue;
             }
             beforeThePack(operation);
-            adhesiveUnder(operation, back);
+            // Whatever can be tried is tried before glue.
             if (connected && operation.kind().closes()) {
                 beforeClosing();
             }
+            adhesiveUnder(operation, back);
             Operation.Return way = operation.back();
-            if (way != null && way.checkBefore() != null) {
-                check("before-" + operation.id(), way.checkBefore());
+            checkBefore(operation);
+            // What is glued is pressed once, by its clock.
+            if (isGluedPack(operation) || isRim(operation)) {
+                minutes = minutes.add(backMinutes(operation));
+            } else {
+                step(operation, way);
             }
-            step(operation, way);
             if (operation.kind().disconnects()) {
                 connected = true;
             }
@@ -74,8 +79,11 @@ final class BackSteps {
     /** New adhesive goes on before the part that it holds is laid; pressing comes after. */
     private void adhesiveUnder(Operation part, List<Operation> back) {
         for (Operation glued : back) {
-            boolean holdsIt = glued == part || part.waitsFor(glued);
+            boolean holdsIt =
+                    glued == part || part.waitsFor(glued) && part.kind().isThePartItself();
             if (holdsIt && glued.back() != null && glued.back().adhesive() != null && adhered.add(glued.id())) {
+                plugTried(glued);
+                checkBefore(glued);
                 steps.add(new WayBack.Step(
                         WayBack.ADHESIVE + glued.id(),
                         false,
@@ -85,6 +93,29 @@ final class BackSteps {
                         liners(glued),
                         null));
             }
+        }
+    }
+
+    /** What a model asks before a step, once; of a glued pack that is its plug, and asked by itself. */
+    private void checkBefore(Operation operation) {
+        Operation.Return way = operation.back();
+        if (way != null && way.checkBefore() != null && !isGluedPack(operation) && checked.add(operation.id())) {
+            check("before-" + operation.id(), way.checkBefore());
+        }
+    }
+
+    private boolean isGluedPack(Operation operation) {
+        return refit != null && operation.id().equals(refit.gluedPack());
+    }
+
+    /** Before the glue: once it lies, nothing is tried any more. */
+    private void plugTried(Operation glued) {
+        if (refit != null && refit.pluggedPack() && isGluedPack(glued) && checked.add(WayBack.PLUG_TRIED)) {
+            check(
+                    WayBack.PLUG_TRIED,
+                    "Try its plug in the socket, then take it off again",
+                    List.of("It reaches without pulling. It goes on last, when all other plugs are in."),
+                    null);
         }
     }
 
@@ -114,19 +145,13 @@ final class BackSteps {
         }
     }
 
-    /** A glued pack is tried at its plug and then pressed; a rim is pressed along its whole length. */
+    /** A glued pack is pressed, once; a rim is pressed along its whole length. */
     private void afterwards(Operation operation) {
         if (refit == null) {
             return;
         }
-        if (operation.id().equals(refit.gluedPack())) {
-            if (refit.pluggedPack()) {
-                check(
-                        WayBack.PLUG_TRIED,
-                        "Try its plug in the socket, then take it off again",
-                        List.of("It reaches without pulling. It goes on last, when all other plugs are in."),
-                        null);
-            }
+        if (isGluedPack(operation)) {
+            plugTried(operation);
             check(
                     WayBack.PACK_PRESSED,
                     "Press the pack down flat, the whole of it",
@@ -136,8 +161,10 @@ final class BackSteps {
         if (isRim(operation)) {
             check(
                     WayBack.RIM + operation.id(),
-                    "Press the seal along the whole rim, with clamps",
-                    List.of("Evenly, corners too; never over the pack."),
+                    operation.back() != null && operation.back().label() != null
+                            ? operation.back().label()
+                            : "Press the seal along the whole rim, with clamps",
+                    List.of("With clamps, evenly, corners too; never over the pack."),
                     limits.of(Limit.RIM_PRESS_S));
         }
     }
@@ -184,7 +211,7 @@ final class BackSteps {
         boolean flip = up != null
                 && operation.handling().side() != null
                 && operation.handling().side() != up;
-        BigDecimal own = way != null && way.minutes() != null ? way.minutes() : operation.minutes();
+        BigDecimal own = backMinutes(operation);
         held = tool == null ? held : tool;
         up = operation.handling().side() == null ? up : operation.handling().side();
         minutes = minutes.add(own);
@@ -198,6 +225,11 @@ final class BackSteps {
                 own,
                 reminders(operation, way),
                 null));
+    }
+
+    private static BigDecimal backMinutes(Operation operation) {
+        Operation.Return way = operation.back();
+        return way != null && way.minutes() != null ? way.minutes() : operation.minutes();
     }
 
     private static String label(Operation operation, Operation.@Nullable Return way) {

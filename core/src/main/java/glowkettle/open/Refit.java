@@ -3,6 +3,7 @@ package glowkettle.open;
 import glowkettle.finding.Says;
 import glowkettle.library.Bond;
 import glowkettle.library.DeviceModel;
+import glowkettle.library.Mounting;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import java.util.ArrayList;
@@ -85,7 +86,9 @@ public record Refit(
     private static List<String> beforeLaying(DeviceModel model, boolean newPack, boolean glued) {
         List<String> points = new ArrayList<>();
         if (newPack) {
-            points.add("Transport films off the new pack and its plug.");
+            if (model.housing().mounting() != Mounting.SOLDERED) {
+                points.add("Transport films off the new pack and its plug.");
+            }
             Objects.requireNonNull(model.housing().seat().movesOver())
                     .forEach(part -> points.add("Moved over from the old pack: " + part + "."));
         }

@@ -77,9 +77,8 @@ class WayBackAdmissionTest {
     @Test
     void aGluedPackIsTriedAtItsPlugAndPressedForItsTime() {
         Bench bench = onStrips();
-        for (String step : List.of("before-the-pack", "pack", "free")) {
-            bench.write(new WayBackEntry.StepBack(step));
-        }
+        bench.write(new WayBackEntry.StepBack("before-the-pack"));
+        bench.write(new WayBackEntry.StepBack("pack"));
         refused(bench, new WayBackEntry.PressBegun("plug-tried"), "Nothing is pressed");
         bench.write(new WayBackEntry.StepBack("plug-tried"));
         refused(bench, new WayBackEntry.StepBack("pack-pressed"), "Begin to press first");

@@ -55,17 +55,15 @@ class RefitTest {
         assertThat(ids(refit(List.of("Films off."), false)))
                 .containsExactly(
                         "before-the-pack",
+                        "plug-tried",
                         "adhesive-free",
                         "out",
-                        "free",
-                        "plug-tried",
                         "pack-pressed",
                         "plug",
                         "before-closing",
                         "live-check",
                         "adhesive-rim",
                         "cover",
-                        "rim",
                         "rim-pressed-rim");
     }
 

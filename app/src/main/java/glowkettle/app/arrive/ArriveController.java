@@ -9,7 +9,6 @@ import glowkettle.app.form.Taken;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.limits.LimitsBook;
-import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
@@ -22,7 +21,6 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -42,7 +40,7 @@ class ArriveController {
     private final PromiseGate promises;
     private final ModelPicker picker;
     private final ShopBook shop;
-    private final SerialMapper serials;
+    private final InTheHouse house;
     private final InstantSource clock;
 
     ArriveController(
@@ -52,9 +50,9 @@ class ArriveController {
             PromiseGate promises,
             ModelPicker picker,
             ShopBook shop,
-            SerialMapper serials,
+            InTheHouse house,
             InstantSource clock) {
-        this.serials = serials;
+        this.house = house;
         this.picker = picker;
         this.shop = shop;
         this.promises = promises;
@@ -93,25 +91,11 @@ class ArriveController {
                     "modelId",
                     "'%s' is not in the library".formatted(opened.device().modelId())));
         }
-        inTheHouse(opened).ifPresent(faults::add);
+        house.fault(opened).ifPresent(faults::add);
         if (opened.promise() != null) {
             promiseFault(opened, promised).ifPresent(faults::add);
         }
         return faults;
-    }
-
-    /** One device is one open job, however often its label is scanned. */
-    private Optional<Fault> inTheHouse(ArriveEntry.JobOpened opened) {
-        String serial = opened.device().serial();
-        if (serial == null || serial.isBlank()) {
-            return Optional.empty();
-        }
-        String escaped = serial.strip().toLowerCase(Locale.ROOT).replaceAll("([%_\\\\])", "\\\\$1");
-        return serials.openWith(Shop.ID, escaped)
-                .map(number -> new Fault(
-                        "serial",
-                        "'%s' is in the house already, as job %s; go on with that one"
-                                .formatted(serial.strip(), number)));
     }
 
     /** Nobody has promised it yet, so that a date the plan cannot keep is not taken at all. */

@@ -16,7 +16,7 @@ import glowkettle.fit.PackLabel;
 import glowkettle.fit.SizeCode;
 import glowkettle.fit.Verdict;
 import glowkettle.job.JobFile;
-import glowkettle.job.arrive.ArriveEntry;
+import glowkettle.job.arrive.Arriving;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Freeing;
@@ -58,8 +58,8 @@ public record FitView(
     /** Packs of the quote that nobody has described yet, to be compared with the others. */
     public List<Quote.Priced> quotedOnly() {
         List<String> noted = Fitting.of(job).offers().stream().map(Offer::name).toList();
-        return job.state().latest(ArriveEntry.Quoted.class).stream()
-                .flatMap(quoted -> quoted.request().offers().stream())
+        return Arriving.of(job).quoted().stream()
+                .flatMap(quoted -> quoted.offers().stream())
                 .filter(priced -> !noted.contains(priced.name()))
                 .toList();
     }

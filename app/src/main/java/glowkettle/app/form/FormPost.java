@@ -6,6 +6,7 @@ import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
 import glowkettle.app.binding.FormTree;
 import glowkettle.app.binding.Forms;
+import glowkettle.app.format.Words;
 import glowkettle.job.Recorded;
 import glowkettle.job.Role;
 import jakarta.servlet.http.HttpServletRequest;
@@ -161,6 +162,10 @@ public final class FormPost {
         response.setStatus(status.value());
         // A password is the one thing that does not come back with its form.
         typed.remove("password");
-        return page.apply(new FilledForm(form, typed, faults, between));
+        Words words = new Words(zone, now);
+        List<Fault> said = faults.stream()
+                .map(fault -> new Fault(fault.field(), words.moments(fault.message())))
+                .toList();
+        return page.apply(new FilledForm(form, typed, said, between));
     }
 }

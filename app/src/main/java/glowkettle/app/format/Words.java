@@ -10,6 +10,8 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** Figures and times as templates show them, in the shop's zone. */
@@ -21,6 +23,8 @@ public record Words(ZoneId zone, Instant now) {
     private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter NAMED = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter FIELD = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ENGLISH);
+
+    private static final Pattern MOMENT = Pattern.compile("\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}:\\d{2}(?:\\.\\d+)?Z");
 
     public String figure(@Nullable BigDecimal value, String unit) {
         return value == null ? "not measured" : Figures.withUnit(value, unit);
@@ -46,6 +50,11 @@ public record Words(ZoneId zone, Instant now) {
         }
         LocalDate day = at.atZone(zone).toLocalDate();
         return day.equals(now.atZone(zone).toLocalDate()) ? time(at) : day(at) + ", " + time(at);
+    }
+
+    /** A text of the rules, which know no zone, with its moments as people read them. */
+    public String moments(String text) {
+        return MOMENT.matcher(text).replaceAll(found -> Matcher.quoteReplacement(when(Instant.parse(found.group()))));
     }
 
     /** As short as a ticket of the strip: the time, and on another day its name. */

@@ -10,7 +10,6 @@ import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
-import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.calibrate.SoakCycle;
@@ -122,7 +121,7 @@ public record OwnersSheet(
                             .collect(Collectors.joining(", "))
                     + ".");
         }
-        found.addAll(told(Arriving.of(job).opened()));
+        found.addAll(told(job));
         Tier worst = job.worstTier();
         if (worst.atLeast(Tier.GUARDED)) {
             job.oldPackTier().findings().stream()
@@ -146,14 +145,16 @@ public record OwnersSheet(
     }
 
     /** What the owner measured without meaning to. */
-    private static List<String> told(ArriveEntry.JobOpened opened) {
+    private static List<String> told(JobFile job) {
         List<String> told = new ArrayList<>();
-        if (opened.runtimeHours() != null) {
-            told.add("By your word it ran for %s from full.".formatted(Figures.withUnit(opened.runtimeHours(), "h")));
-        }
-        if (opened.shutDownPercent() != null) {
-            told.add("By your word it shut down at %s.".formatted(Figures.withUnit(opened.shutDownPercent(), "%")));
-        }
+        Arriving.of(job)
+                .toldRuntimeHours()
+                .ifPresent(hours ->
+                        told.add("By your word it ran for %s from full.".formatted(Figures.withUnit(hours, "h"))));
+        Arriving.of(job)
+                .toldShutDownPercent()
+                .ifPresent(percent ->
+                        told.add("By your word it shut down at %s.".formatted(Figures.withUnit(percent, "%"))));
         return told;
     }
 

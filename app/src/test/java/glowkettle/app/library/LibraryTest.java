@@ -17,6 +17,7 @@ import glowkettle.library.Fastener;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.limits.ShopLimits;
+import glowkettle.open.Refit;
 import glowkettle.open.Teardown;
 import glowkettle.open.TeardownPlan;
 import glowkettle.open.WayBack;
@@ -54,6 +55,36 @@ class LibraryTest {
                         model.anatomy().targets().stream(),
                         model.anatomy().otherTargets().stream().map(DeviceModel.Target::operation))
                 .toList();
+    }
+
+    /** Whatever is glued is tried, glued and pressed, each once and in this order; nothing is asked twice. */
+    @Test
+    void onTheWayBackOfEveryModelNothingIsGluedBeforeItIsTriedNorPressedTwice() {
+        assertThat(library.all()).allSatisfy(model -> {
+            List<String> in = plan(model, everyTarget(model)).order();
+            List<WayBack.Step> back = WayBack.plan(
+                            new WayBack.Request(model.anatomy().operations(), in, Refit.of(model, in, true, false)),
+                            LIMITS)
+                    .result()
+                    .steps();
+            List<String> ids = back.stream().map(WayBack.Step::id).toList();
+            assertThat(ids).doesNotHaveDuplicates();
+            assertThat(back).extracting(WayBack.Step::label).doesNotHaveDuplicates();
+            for (Bond bond : model.anatomy().bonds()) {
+                int glued = ids.indexOf(WayBack.ADHESIVE + bond.operation());
+                int asked = ids.indexOf("before-" + bond.operation());
+                int pressed = ids.indexOf(
+                        bond.layers().stack().adhesive().isSeam()
+                                ? WayBack.RIM + bond.operation()
+                                : WayBack.PACK_PRESSED);
+                if (glued >= 0 && pressed >= 0) {
+                    assertThat(asked).isLessThan(glued);
+                    assertThat(ids.indexOf(WayBack.PLUG_TRIED)).isLessThanOrEqualTo(glued);
+                    assertThat(glued).isLessThan(pressed);
+                    assertThat(ids).doesNotContain(bond.operation());
+                }
+            }
+        });
     }
 
     @Test

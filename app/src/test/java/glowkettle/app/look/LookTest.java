@@ -183,6 +183,7 @@ class LookTest {
                 technician.open(path);
                 objections(page, EVERYTHING).forEach(found -> objections.add(path + " " + found));
                 page.evaluate("() => document.querySelectorAll('main details').forEach(one => one.open = true)");
+                RawWords.in(page.locator("body").innerText()).forEach(found -> objections.add(path + " says " + found));
                 for (int width : WIDTHS) {
                     page.setViewportSize(width, 800);
                     int over = (int) page.evaluate(

@@ -2,11 +2,13 @@ package glowkettle.job.arrive;
 
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.PressureHold;
+import glowkettle.arrive.Quote;
 import glowkettle.arrive.Symptom;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Moment;
 import glowkettle.job.Recorded;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.Set;
@@ -36,6 +38,21 @@ public final class Arriving {
     /** The pack that the owner took, by its name in the quote. */
     public Optional<String> takenOffer() {
         return state.latest(ArriveEntry.QuoteAnswered.class).map(ArriveEntry.QuoteAnswered::offer);
+    }
+
+    /** What was quoted last. */
+    public Optional<Quote.Request> quoted() {
+        return state.latest(ArriveEntry.Quoted.class).map(ArriveEntry.Quoted::request);
+    }
+
+    /** Hours from full to empty, by the owner's word. */
+    public Optional<BigDecimal> toldRuntimeHours() {
+        return Optional.ofNullable(opened().runtimeHours());
+    }
+
+    /** The charge at which it shuts down, by the owner's word. */
+    public Optional<BigDecimal> toldShutDownPercent() {
+        return Optional.ofNullable(opened().shutDownPercent());
     }
 
     public String owner() {

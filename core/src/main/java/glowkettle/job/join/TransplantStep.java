@@ -36,7 +36,7 @@ public enum TransplantStep implements Worded {
             Act.PROVEN),
     WOKEN("Wake it with a charger, if the board is latched off", "Somebody stays beside it.", Act.CHARGE),
     SCHOOL_CHOSEN(
-            "What becomes of the old cell's history?", "Whatever is chosen, the owner's sheet says it.", Act.PROVEN),
+            "Say what becomes of the old cell's history", "Whatever is chosen, the owner's sheet says it.", Act.PROVEN),
     GAUGE_SETTLED("Settle the gauge", "No reset stands without its line on the owner's sheet.", Act.PROVEN),
     FIRST_CHARGED(
             "Charge it the first time, attended",

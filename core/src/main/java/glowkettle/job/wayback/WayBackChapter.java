@@ -22,6 +22,7 @@ import glowkettle.job.join.Joining;
 import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
 import glowkettle.limits.ShopLimits;
+import glowkettle.open.WayBack;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -63,7 +64,7 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
     public String words(WayBackEntry entry, JobFile job) {
         return switch (entry) {
             case WayBackEntry.StepBack step ->
-                "Back: " + Phrases.step(step.step(), job)
+                "Back: " + backwards(step.step(), job)
                         + (step.bonding() == null
                                 ? ""
                                 : ", with " + step.bonding().words());
@@ -124,5 +125,14 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
                 .flatMap(step -> ClosingUp.of(job).pressedUntil(step))
                 .ifPresent(until -> calls.add(new Call(until, Attention.WORK, "pressed long enough", STAGE, true)));
         return calls;
+    }
+
+    /** As the way back says it; as the way in does where it has no such step any more. */
+    private static String backwards(String step, JobFile job) {
+        return ClosingUp.of(job).wayBack().result().steps().stream()
+                .filter(back -> back.id().equals(step))
+                .map(WayBack.Step::label)
+                .findFirst()
+                .orElseGet(() -> Phrases.step(step, job));
     }
 }

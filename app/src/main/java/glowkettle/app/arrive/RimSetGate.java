@@ -1,4 +1,4 @@
-package glowkettle.app.prove;
+package glowkettle.app.arrive;
 
 import glowkettle.app.format.Words;
 import glowkettle.app.journal.Gate;
