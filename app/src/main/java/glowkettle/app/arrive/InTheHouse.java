@@ -21,8 +21,9 @@ class InTheHouse {
         if (serial == null || serial.isBlank()) {
             return Optional.empty();
         }
-        String escaped = serial.strip().toLowerCase(Locale.ROOT).replaceAll("([%_\\\\])", "\\\\$1");
-        return serials.openWith(Shop.ID, escaped)
+        String small = serial.strip().toLowerCase(Locale.ROOT);
+        String pattern = "%" + small.replaceAll("([%_\\\\])", "\\\\$1") + "%";
+        return serials.openWith(Shop.ID, small, pattern)
                 .map(number -> new Fault(
                         "serial",
                         "'%s' is in the house already, as job %s; go on with that one"

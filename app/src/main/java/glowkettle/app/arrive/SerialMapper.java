@@ -7,14 +7,21 @@ import org.apache.ibatis.annotations.Select;
 /** Open jobs on a device that is in the house already. */
 @Mapper
 interface SerialMapper {
-    /** @param serial in small letters, with what a pattern means something by escaped; the second test is for the whole of it */
+    /**
+     * The list of words finds the few that could be meant, the opening of each says whether it is.
+     *
+     * @param serial in small letters
+     * @param pattern the same, with what a pattern means something by escaped, and wild ends
+     */
     @Select("""
-            select number
+            select job.number
               from job
-             where shop_id = #{shop} and not closed and found_by like '%' || #{serial} || '%'
-               and ' · ' || found_by || ' · ' like '% · ' || #{serial} || ' · %'
-             order by number
+              join journal_entry opened
+                on opened.shop_id = job.shop_id and opened.job = job.number and opened.seq = 1
+             where job.shop_id = #{shop} and not job.closed and job.found_by like #{pattern}
+               and lower(opened.body ->> 'serial') = #{serial}
+             order by job.number
              limit 1
             """)
-    Optional<Long> openWith(int shop, String serial);
+    Optional<Long> openWith(int shop, String serial, String pattern);
 }

@@ -67,7 +67,7 @@ class Frame {
         model.addAttribute("folds", Folds.of(request));
         model.addAttribute("formIds", new FormIds());
         model.addAttribute("entryWords", EntryWords.Speaker.INSTANCE);
-        model.addAttribute("theme", ThemeController.DARK.equals(theme) ? ThemeController.DARK : ThemeController.LIGHT);
+        model.addAttribute("theme", ThemeController.chosen(theme));
         model.addAttribute("find", "");
         model.addAttribute("correcting", null);
         model.addAttribute("filled", FilledForm.NONE);

@@ -4,6 +4,7 @@ import glowkettle.app.request.DeviceCookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -15,6 +16,11 @@ class ThemeController {
     static final String DARK = "dark";
     static final String LIGHT = "light";
     private static final Duration KEPT_FOR = Duration.ofDays(365);
+
+    /** Null until somebody chose: then it is as the device is. */
+    static @Nullable String chosen(@Nullable String kept) {
+        return DARK.equals(kept) || LIGHT.equals(kept) ? kept : null;
+    }
 
     @PostMapping("/theme")
     String theme(

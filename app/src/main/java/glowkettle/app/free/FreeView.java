@@ -60,9 +60,10 @@ public record FreeView(
     static FreeView of(JobFile job, FilledForm filled, Instant now, Shop shop, HeatPlaces places) {
         Freeing freeing = Freeing.of(job);
         Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
+        Map<HeatPlace, String> taken = bond == null ? Map.of() : places.taken(job, shop);
         HeatPanel heat = bond == null || bond.layers().stack().adhesive() == Adhesive.STRETCH_STRIPS
                 ? null
-                : HeatPanel.of(job, bond, shop.heatsWith(), now);
+                : HeatPanel.of(job, bond, shop.heatsWith(), taken.keySet(), now);
         LeadPanel leads =
                 freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
         Ladder ladder = bond == null ? null : ladder(freeing, bond, heat, now);
@@ -75,7 +76,7 @@ public record FreeView(
                 heat == null || bond == null ? heat : heat.showing(picked, bond, job.limits()),
                 leads,
                 ladder,
-                heat != null && !heat.isOn() ? places.taken(job, shop) : Map.of(),
+                heat != null && !heat.isOn() ? taken : Map.of(),
                 picked,
                 new AtThisMoment(
                         FreeTask.of(freeing, bond, heat, leads, ladder, now),

@@ -15,6 +15,7 @@ import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -27,11 +28,12 @@ public record HeatPanel(
         Result<SettingSearch> search,
         BigDecimal ambientC,
         Set<HeatPlace> has,
+        Set<HeatPlace> busy,
         boolean workable) {
     private static final BigDecimal USUAL_AIR_C = BigDecimal.valueOf(21);
     private static final BigDecimal AHEAD = new BigDecimal("1.2");
 
-    static HeatPanel of(JobFile job, Bond bond, Set<HeatPlace> has, Instant now) {
+    static HeatPanel of(JobFile job, Bond bond, Set<HeatPlace> has, Set<HeatPlace> busy, Instant now) {
         BenchClocks.Heat newest = BenchClocks.heat(job, bond).orElse(null);
         BigDecimal ambientC = newest != null
                 ? newest.request().ambientC()
@@ -56,12 +58,12 @@ public record HeatPanel(
         } else if (!search.result().offers().isEmpty()) {
             chart = preview(
                     bond,
-                    search.result().offers().getFirst().setting(),
+                    freeFirst(search.result().offers(), busy).getFirst().setting(),
                     ambientC,
                     SettingsFound.earlier(Freeing.of(job).heatings(bond.operation()), now),
                     job.limits());
         }
-        return new HeatPanel(newest, chart, search, ambientC, has, workable);
+        return new HeatPanel(newest, chart, search, ambientC, has, busy, workable);
     }
 
     /** As long as the heat is on the curve goes on with it, and some way ahead. */
@@ -91,7 +93,7 @@ public record HeatPanel(
         }
         HeatWindow window = picked.window();
         Plot curve = HeatChart.of(bond.layers().stack(), window, HeatChart.Course.of(window), limits);
-        return new HeatPanel(null, curve, search, ambientC, has, workable);
+        return new HeatPanel(null, curve, search, ambientC, has, busy, workable);
     }
 
     private static Plot preview(
@@ -113,8 +115,16 @@ public record HeatPanel(
         return newest != null && newest.isOn();
     }
 
+    /** The best first, of the places that nobody holds before any that somebody does. */
     public List<SettingSearch.Offer> offers() {
-        return search.result().offers();
+        return freeFirst(search.result().offers(), busy);
+    }
+
+    private static List<SettingSearch.Offer> freeFirst(List<SettingSearch.Offer> offers, Set<HeatPlace> busy) {
+        return offers.stream()
+                .sorted(Comparator.comparing(
+                        offer -> busy.contains(offer.setting().source().place())))
+                .toList();
     }
 
     public List<Setting.Source> sources() {

@@ -121,6 +121,10 @@ public class Searches implements LongWork {
     private void search(long number, SearchRow row) {
         JobFile job = journal.file(number);
         Matching matching = Matching.of(job);
+        if (matching.changedAt() < row.changedAt()) {
+            throw new IllegalStateException(
+                    "Job %s was read as it was before its search began; it is read again".formatted(number));
+        }
         Optional<Grouping.Request> asked =
                 matching.changedAt() == row.changedAt() ? matching.asked() : Optional.empty();
         if (asked.isEmpty()) {
@@ -142,10 +146,11 @@ public class Searches implements LongWork {
                 sought.groups().stream().map(Layout.Named::new).toList(), sought.proven(), sought.stopped());
         Draft draft =
                 new Draft(found, UUID.fromString(row.formId()), Draft.UNSEEN, null, row.by(), Role.valueOf(row.role()));
-        if (journal.append(number, draft) instanceof Appended.Refused refused) {
-            searches.refuse(Shop.ID, number, row.formId(), refused.refusal().reason());
-        } else {
-            searches.end(Shop.ID, number, row.formId());
+        switch (journal.append(number, draft)) {
+            case Appended.Written ignored -> searches.end(Shop.ID, number, row.formId());
+            case Appended.Refused refused ->
+                searches.refuse(Shop.ID, number, row.formId(), refused.refusal().reason());
+            case Appended.Conflict ignored -> searches.refuse(Shop.ID, number, row.formId(), FAILED);
         }
     }
 

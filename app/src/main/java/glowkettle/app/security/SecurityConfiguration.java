@@ -91,7 +91,7 @@ class SecurityConfiguration {
                         handling -> handling.authenticationEntryPoint(over).accessDeniedHandler(over))
                 .requestCache(cache -> cache.requestCache(wished))
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/signin", "/phone/*", "/favicon.svg", "/error", "/actuator/health/**")
+                                "/signin", "/phone/*", "/favicon.svg", "/favicon.ico", "/error", "/actuator/health/**")
                         .permitAll()
                         .requestMatchers("/people", "/people/**")
                         .hasRole("LEAD")

@@ -25,7 +25,7 @@ class BenchChoiceTest {
         Played isolated = Played.assessed(kettle);
         isolated.write(new AssessEntry.ThicknessTaken(new Thickness(new BigDecimal("6.6"), List.of(), null)));
         // The worst stands whole; the others are one line, and all of them a page.
-        String danger = ".danger";
+        String danger = ".dangers .danger";
         try (Technician technician = Technician.at(kettle, "technician")) {
             Page page = technician.open("/?stage=fit").page();
             onlyFit(page);

@@ -11,7 +11,7 @@ final class RawWords {
             "a reckoned figure", Pattern.compile("\\d+[.,]\\d{4,}"),
             "a padded figure",
                     Pattern.compile("\\d\\.\\d*00[\\s\\u00a0](?:mAh|Ah|V|mV|A|mm|h|Wh|W|K|°C|%|Ω|mΩ|min|s)\\b"),
-            "a doubled mark", Pattern.compile("\\?\\.|[^.]\\.\\.(?!\\.)|,,|;;|\\s,|\\bV V\\b|\\(\\)"),
+            "a doubled mark", Pattern.compile("\\?\\.|[^.]\\.\\.(?!\\.)|,,|;;|[\\p{L})] ,|\\bV V\\b|\\(\\)"),
             "a stored name", Pattern.compile("\\b[A-Z]{2,}_[A-Z_]{2,}\\b"),
             "nothing", Pattern.compile("\\bnull\\b|\\bNaN\\b|Optional\\["));
 

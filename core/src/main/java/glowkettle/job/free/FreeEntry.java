@@ -108,9 +108,7 @@ public sealed interface FreeEntry extends Entry {
             @Says("Thickness of the lid") @Within(min = "0.2", max = "10", unit = "mm")
             BigDecimal lidMm,
 
-            @Says("Air between lid and pack; empty when nobody knows")
-            @Within(min = "0.05", max = "5", unit = "mm")
-            @Nullable
+            @Says("Air over the pack, if known") @Within(min = "0.05", max = "5", unit = "mm") @Nullable
             BigDecimal gapMm,
 
             @Says("Length of the lid") @Within(min = "10", max = "600", unit = "mm")
