@@ -164,7 +164,7 @@ final class HeatChart {
                 curve,
                 point -> List.of(
                         minutes(point.sinceS().intValue()),
-                        Figures.withUnit(point.bondC(), "°C"),
-                        Figures.withUnit(point.cellC(), "°C")));
+                        Figures.withUnit(point.bondC().doubleValue(), 1, "°C"),
+                        Figures.withUnit(point.cellC().doubleValue(), 1, "°C")));
     }
 }
