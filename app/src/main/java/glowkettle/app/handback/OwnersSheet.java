@@ -173,12 +173,7 @@ public record OwnersSheet(
                 .filter(compared -> another)
                 .map(result -> result.result())
                 .map(PackComparison.Comparison::honesty)
-                .ifPresent(honesty -> done.add("Its label is "
-                        + honesty.belief().words() + "; such a body holds at most about "
-                        + mah(hundreds(honesty.mostMah()))
-                        + (honesty.belief() == Honesty.Belief.NOT_CREDIBLE
-                                ? ", and that is what was reckoned with."
-                                : ".")));
+                .ifPresent(honesty -> done.add(ofTheLabel(honesty)));
         done.addAll(Transplanting.of(job).ownersLines());
         done.addAll(Building.of(job).ownersLines());
         if (Fitting.of(job).keepsPack()) {
@@ -197,6 +192,16 @@ public record OwnersSheet(
                     .formatted(FastenerLog.of(job).missing().size()));
         }
         return done;
+    }
+
+    private static String ofTheLabel(Honesty.Judgement honesty) {
+        return switch (honesty.belief()) {
+            case BELIEVABLE -> "What its label says can be true for a body of its size.";
+            case HIGH -> "Its label says nearly the most that a body of its size can hold: expect rather less.";
+            case NOT_CREDIBLE ->
+                "Its label says more than a body of its size can hold; about %s at most was reckoned with."
+                        .formatted(mah(hundreds(honesty.mostMah())));
+        };
     }
 
     /** What a caliper tells of a body is good to a hundred. */
