@@ -213,7 +213,7 @@ public record Screening(int accepted, List<Judged> cells, List<Lot> lots, List<C
                                 .formatted(
                                         Figures.withUnit(capacity, "mAh"),
                                         limits.applied(Limit.CELL_CAPACITY_PERCENT),
-                                        Figures.withUnit(least, "mAh"))));
+                                        Figures.withUnit(least.doubleValue(), 0, "mAh"))));
             }
         }
         lot.capacity(capacity, rejects);

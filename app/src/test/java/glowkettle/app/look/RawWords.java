@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 final class RawWords {
     private static final Map<String, Pattern> RAW = Map.of(
             "a stored moment", Pattern.compile("\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}"),
-            "a reckoned figure", Pattern.compile("(?<![\\d.,])(?!0[.,]00)\\d+[.,]\\d{4,}"),
+            "a reckoned figure", Pattern.compile("(?<![\\d.,])(?:[1-9]\\d*[.,]\\d{4,}|0[.,](?!00)\\d{5,})"),
             "a padded figure",
                     Pattern.compile("\\d\\.\\d*00[\\s\\u00a0](?:mAh|Ah|V|mV|A|mm|h|Wh|W|K|°C|%|Ω|mΩ|min|s)\\b"),
             "a doubled mark", Pattern.compile("\\?\\.|[^.]\\.\\.(?!\\.)|,,|;;|[\\p{L})] ,|\\bV V\\b|\\(\\)"),
