@@ -60,10 +60,10 @@ public record FreeView(
     static FreeView of(JobFile job, FilledForm filled, Instant now, Shop shop, HeatPlaces places) {
         Freeing freeing = Freeing.of(job);
         Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
-        Map<HeatPlace, String> taken = bond == null ? Map.of() : places.taken(job, shop);
-        HeatPanel heat = bond == null || bond.layers().stack().adhesive() == Adhesive.STRETCH_STRIPS
-                ? null
-                : HeatPanel.of(job, bond, shop.heatsWith(), taken.keySet(), now);
+        Bond heatable = bond == null || bond.layers().stack().adhesive() == Adhesive.STRETCH_STRIPS ? null : bond;
+        Map<HeatPlace, String> taken =
+                heatable != null && freeing.heated().isEmpty() ? places.taken(job, shop) : Map.of();
+        HeatPanel heat = heatable == null ? null : HeatPanel.of(job, heatable, shop.heatsWith(), taken.keySet(), now);
         LeadPanel leads =
                 freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
         Ladder ladder = bond == null ? null : ladder(freeing, bond, heat, now);
@@ -76,7 +76,7 @@ public record FreeView(
                 heat == null || bond == null ? heat : heat.showing(picked, bond, job.limits()),
                 leads,
                 ladder,
-                heat != null && !heat.isOn() ? taken : Map.of(),
+                taken,
                 picked,
                 new AtThisMoment(
                         FreeTask.of(freeing, bond, heat, leads, ladder, now),

@@ -28,17 +28,19 @@ public record HeatPanel(
         Result<SettingSearch> search,
         BigDecimal ambientC,
         Set<HeatPlace> has,
-        Set<HeatPlace> busy,
         boolean workable) {
     private static final BigDecimal USUAL_AIR_C = BigDecimal.valueOf(21);
     private static final BigDecimal AHEAD = new BigDecimal("1.2");
 
+    /**
+     * @param busy places that nobody may heat at for now: their settings stand behind the others
+     */
     static HeatPanel of(JobFile job, Bond bond, Set<HeatPlace> has, Set<HeatPlace> busy, Instant now) {
         BenchClocks.Heat newest = BenchClocks.heat(job, bond).orElse(null);
         BigDecimal ambientC = newest != null
                 ? newest.request().ambientC()
                 : Freeing.of(job).lastAmbientC().orElse(USUAL_AIR_C);
-        Result<SettingSearch> search = SettingsFound.search(job, bond, ambientC, has, now);
+        Result<SettingSearch> search = freeFirst(SettingsFound.search(job, bond, ambientC, has, now), busy);
         Plot chart = null;
         boolean workable = false;
         if (newest != null) {
@@ -58,12 +60,12 @@ public record HeatPanel(
         } else if (!search.result().offers().isEmpty()) {
             chart = preview(
                     bond,
-                    freeFirst(search.result().offers(), busy).getFirst().setting(),
+                    search.result().offers().getFirst().setting(),
                     ambientC,
                     SettingsFound.earlier(Freeing.of(job).heatings(bond.operation()), now),
                     job.limits());
         }
-        return new HeatPanel(newest, chart, search, ambientC, has, busy, workable);
+        return new HeatPanel(newest, chart, search, ambientC, has, workable);
     }
 
     /** As long as the heat is on the curve goes on with it, and some way ahead. */
@@ -93,7 +95,7 @@ public record HeatPanel(
         }
         HeatWindow window = picked.window();
         Plot curve = HeatChart.of(bond.layers().stack(), window, HeatChart.Course.of(window), limits);
-        return new HeatPanel(null, curve, search, ambientC, has, busy, workable);
+        return new HeatPanel(null, curve, search, ambientC, has, workable);
     }
 
     private static Plot preview(
@@ -117,14 +119,15 @@ public record HeatPanel(
 
     /** The best first, of the places that nobody holds before any that somebody does. */
     public List<SettingSearch.Offer> offers() {
-        return freeFirst(search.result().offers(), busy);
+        return search.result().offers();
     }
 
-    private static List<SettingSearch.Offer> freeFirst(List<SettingSearch.Offer> offers, Set<HeatPlace> busy) {
-        return offers.stream()
+    private static Result<SettingSearch> freeFirst(Result<SettingSearch> search, Set<HeatPlace> busy) {
+        List<SettingSearch.Offer> offers = search.result().offers().stream()
                 .sorted(Comparator.comparing(
                         offer -> busy.contains(offer.setting().source().place())))
                 .toList();
+        return new Result<>(new SettingSearch(offers, search.result().tried()), search.findings(), search.working());
     }
 
     public List<Setting.Source> sources() {
