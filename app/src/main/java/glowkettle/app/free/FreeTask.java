@@ -4,8 +4,8 @@ import glowkettle.free.Effort;
 import glowkettle.free.Ladder;
 import glowkettle.free.Loosening;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.open.Held;
 import glowkettle.library.Bond;
-import glowkettle.library.Operation;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -46,7 +46,7 @@ public enum FreeTask {
         }
         boolean notGlued =
                 bond == null && leads == null && freeing.notGluedAtHand().isPresent();
-        Optional<Operation> undescribed = freeing.undescribedAtHand();
+        Optional<Held> undescribed = freeing.heldAtHand();
         if (bond == null && leads == null && !notGlued && undescribed.isEmpty()) {
             return ELSEWHERE;
         }
@@ -68,11 +68,11 @@ public enum FreeTask {
         return bond == null || ladder == null ? ELSEWHERE : onBond(freeing, bond, heat, ladder, now);
     }
 
-    private static FreeTask finding(Operation undescribed) {
-        return switch (undescribed.kind()) {
-            case DISCONNECT_PACK -> FIND_LEADS;
-            case CUT_ADHESIVE -> FIND_RIM;
-            default -> FIND_BED;
+    private static FreeTask finding(Held undescribed) {
+        return switch (undescribed) {
+            case RIM -> FIND_RIM;
+            case BED -> FIND_BED;
+            case LEADS -> FIND_LEADS;
         };
     }
 

@@ -7,7 +7,6 @@ import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.Assessing;
-import glowkettle.job.free.Freeing;
 import glowkettle.job.open.FastenerLog;
 import glowkettle.job.open.LearntMinutes;
 import glowkettle.job.open.OpenEntry;
@@ -41,7 +40,7 @@ public record OpenView(
         List<Fastener> group = step == null
                 ? List.of()
                 : job.model().anatomy().fastenersOf(step.operation().id());
-        boolean freeing = step != null && Freeing.isFreeing(job, step.operation());
+        boolean freeing = step != null && Opening.isHeld(job, step.operation());
         FastenerLog log = FastenerLog.of(job);
         List<Fastener> due = group.stream()
                 .filter(fastener -> !log.out().contains(fastener.id()))

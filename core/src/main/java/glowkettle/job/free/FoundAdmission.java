@@ -4,21 +4,22 @@ import glowkettle.heat.Adhesive;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
-import glowkettle.library.Operation;
-import glowkettle.library.OperationKind;
+import glowkettle.job.open.Held;
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.Set;
 
 /** Whether it may be said now what holds a device nobody described: once, when hands stand before it. */
 final class FoundAdmission {
     private FoundAdmission() {}
 
     static Optional<Refusal> leads(JobFile job) {
-        return at(job, operation -> operation.kind() == OperationKind.DISCONNECT_PACK, "", "No leads are at hand.");
+        return Freeing.of(job).heldAtHand().filter(Held.LEADS::equals).isPresent()
+                ? FreeAdmission.ready(job)
+                : Admission.no("", "No leads are at hand.");
     }
 
     static Optional<Refusal> rim(JobFile job, FreeEntry.RimFound rim) {
-        return at(job, rim.bond(), OperationKind.CUT_ADHESIVE).or(() -> switch (rim.adhesive()) {
+        return at(job, rim.bond(), Set.of(Held.RIM)).or(() -> switch (rim.adhesive()) {
             case SEAM_FOAM, SEAM_GLUE -> Optional.empty();
             case PACK_TAPE, PACK_GLUE, STRETCH_STRIPS ->
                 Admission.no(
@@ -29,7 +30,7 @@ final class FoundAdmission {
     }
 
     static Optional<Refusal> bed(JobFile job, FreeEntry.BedFound bed) {
-        return at(job, bed.bond(), OperationKind.FREE_PACK)
+        return at(job, bed.bond(), Set.of(Held.BED))
                 .or(() -> switch (bed.adhesive()) {
                     case PACK_TAPE, PACK_GLUE, STRETCH_STRIPS -> Optional.empty();
                     case SEAM_FOAM, SEAM_GLUE ->
@@ -41,24 +42,16 @@ final class FoundAdmission {
     }
 
     static Optional<Refusal> notGlued(JobFile job, FreeEntry.NotGlued not) {
-        return at(
-                job,
-                operation -> operation.id().equals(not.bond()) && operation.kind() != OperationKind.DISCONNECT_PACK,
-                "bond",
-                "'%s' is not the step at hand.".formatted(not.bond()));
+        return at(job, not.bond(), Set.of(Held.RIM, Held.BED));
     }
 
-    private static Optional<Refusal> at(JobFile job, String step, OperationKind kind) {
-        return at(
-                job,
-                operation -> operation.id().equals(step) && operation.kind() == kind,
-                "bond",
-                "'%s' is not the step at hand.".formatted(step));
-    }
-
-    private static Optional<Refusal> at(JobFile job, Predicate<Operation> wanted, String field, String otherwise) {
-        return Freeing.of(job).undescribedAtHand().filter(wanted).isPresent()
+    private static Optional<Refusal> at(JobFile job, String step, Set<Held> wanted) {
+        Freeing freeing = Freeing.of(job);
+        return freeing.undescribedAtHand()
+                                .filter(operation -> operation.id().equals(step))
+                                .isPresent()
+                        && freeing.heldAtHand().filter(wanted::contains).isPresent()
                 ? FreeAdmission.ready(job)
-                : Admission.no(field, otherwise);
+                : Admission.no("bond", "'%s' is not the step at hand.".formatted(step));
     }
 }

@@ -310,12 +310,13 @@ public final class FreeChapter implements Chapter<FreeEntry> {
         return !job.model().anatomy().bonds().isEmpty()
                 || job.model().housing().leads() != null
                 || job.model().anatomy().operations().stream()
-                        .anyMatch(operation -> Opening.isHeldUndescribed(job, operation));
+                        .anyMatch(operation ->
+                                Opening.heldUndescribed(job, operation).isPresent());
     }
 
     @Override
     public boolean works(JobFile job, Operation step) {
-        return Freeing.isFreeing(job, step);
+        return Opening.isHeld(job, step);
     }
 
     @Override

@@ -17,6 +17,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.assess.PackHealth;
+import glowkettle.job.open.Held;
 import glowkettle.job.open.Opening;
 import glowkettle.library.Bond;
 import glowkettle.library.Leads;
@@ -70,16 +71,14 @@ public final class Freeing {
         return Opening.of(job).nextStep().map(step -> step.operation().id());
     }
 
-    /** Steps of this kind are worked on the page of this stage. */
-    public static boolean isFreeing(JobFile job, Operation operation) {
-        return job.model().anatomy().bondOf(operation.id()).isPresent()
-                || job.model().leadsOf(operation.id()).isPresent()
-                || Opening.isHeldUndescribed(job, operation);
-    }
-
     /** The next step of a device nobody described, while nobody has said what holds it there. */
     public Optional<Operation> undescribedAtHand() {
         return stepAtHand().flatMap(job::operation).filter(this::isUndescribed);
+    }
+
+    /** What holds at it. */
+    public Optional<Held> heldAtHand() {
+        return undescribedAtHand().flatMap(operation -> Opening.heldUndescribed(job, operation));
     }
 
     /** The next step, where somebody looked and nothing is glued. */
@@ -88,7 +87,7 @@ public final class Freeing {
     }
 
     boolean isUndescribed(Operation operation) {
-        return Opening.isHeldUndescribed(job, operation)
+        return Opening.heldUndescribed(job, operation).isPresent()
                 && job.model().anatomy().bondOf(operation.id()).isEmpty()
                 && job.model().leadsOf(operation.id()).isEmpty()
                 && !isNotGlued(operation.id());

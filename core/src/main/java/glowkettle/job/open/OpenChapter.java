@@ -189,9 +189,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
 
     @Override
     public boolean works(JobFile job, Operation step) {
-        return job.model().anatomy().bondOf(step.id()).isEmpty()
-                && job.model().leadsOf(step.id()).isEmpty()
-                && !Opening.isHeldUndescribed(job, step);
+        return !Opening.isHeld(job, step);
     }
 
     @Override

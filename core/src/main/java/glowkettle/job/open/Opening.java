@@ -215,25 +215,36 @@ public final class Opening {
         return Admission.refusedNow(job, new OpenEntry.StepDone(step.id()), now);
     }
 
-    /** A step of a device nobody described at which something is glued or soldered: the bench says what. */
-    public static boolean isHeldUndescribed(JobFile job, Operation operation) {
-        return job.isByFamily()
-                && switch (operation.kind()) {
-                    case CUT_ADHESIVE, FREE_PACK -> true;
-                    case DISCONNECT_PACK -> job.model().housing().mounting() == Mounting.SOLDERED;
-                    case POWER_OFF,
-                            TAKE_OUT_CARD,
-                            LIFT_FOOT_OR_LABEL,
-                            LOOSEN_FASTENERS,
-                            CLIP_RUN,
-                            PULL_SUCTION,
-                            UNLATCH_CONNECTOR,
-                            PEEL_TAPE,
-                            MOVE_CABLE,
-                            LIFT_PART,
-                            LIFT_PACK_OUT,
-                            LIFT_DOCKED_PACK_OUT -> false;
-                };
+    /** At this step something glued or soldered is freed, or the bench says first what holds it. */
+    public static boolean isHeld(JobFile job, Operation operation) {
+        return job.model().anatomy().bondOf(operation.id()).isPresent()
+                || job.model().leadsOf(operation.id()).isPresent()
+                || heldUndescribed(job, operation).isPresent();
+    }
+
+    /** What holds at a step of a device nobody described, of which only the bench can say more. */
+    public static Optional<Held> heldUndescribed(JobFile job, Operation operation) {
+        if (!job.isByFamily()) {
+            return Optional.empty();
+        }
+        return switch (operation.kind()) {
+            case CUT_ADHESIVE -> Optional.of(Held.RIM);
+            case FREE_PACK -> Optional.of(Held.BED);
+            case DISCONNECT_PACK ->
+                job.model().housing().mounting() == Mounting.SOLDERED ? Optional.of(Held.LEADS) : Optional.empty();
+            case POWER_OFF,
+                    TAKE_OUT_CARD,
+                    LIFT_FOOT_OR_LABEL,
+                    LOOSEN_FASTENERS,
+                    CLIP_RUN,
+                    PULL_SUCTION,
+                    UNLATCH_CONNECTOR,
+                    PEEL_TAPE,
+                    MOVE_CABLE,
+                    LIFT_PART,
+                    LIFT_PACK_OUT,
+                    LIFT_DOCKED_PACK_OUT -> Optional.empty();
+        };
     }
 
     /** A step that takes the pack out of its device. */
