@@ -12,8 +12,7 @@ final class ArriveAdmission {
     private ArriveAdmission() {}
 
     static Optional<Refusal> answered(JobFile job, ArriveEntry.QuoteAnswered answered) {
-        Optional<Quote.Request> quoted =
-                job.state().latest(ArriveEntry.Quoted.class).map(ArriveEntry.Quoted::request);
+        Optional<Quote.Request> quoted = Arriving.of(job).quoted();
         if (quoted.isEmpty()) {
             return Admission.no("offer", "There is no quote to answer.");
         }

@@ -4,6 +4,7 @@ import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.PressureHold;
 import glowkettle.arrive.Quote;
 import glowkettle.arrive.Symptom;
+import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Moment;
@@ -113,21 +114,20 @@ public final class Arriving {
 
     /** A quote was made, and nobody wrote down what the owner said to the newest one. */
     public boolean owesAnAnswer() {
-        return state.counting().stream()
-                .map(Recorded::entry)
-                .filter(entry -> entry instanceof ArriveEntry.Quoted || entry instanceof ArriveEntry.QuoteAnswered)
-                .reduce((earlier, later) -> later)
-                .filter(ArriveEntry.Quoted.class::isInstance)
-                .isPresent();
+        return newestOfTheQuote().filter(ArriveEntry.Quoted.class::isInstance).isPresent();
     }
 
     /** The owner said no to the newest quote: nothing more is opened. */
     public boolean isDeclined() {
+        return newestOfTheQuote()
+                .filter(newest -> newest instanceof ArriveEntry.QuoteAnswered answered && !answered.accepted())
+                .isPresent();
+    }
+
+    private Optional<Entry> newestOfTheQuote() {
         return state.counting().stream()
                 .map(Recorded::entry)
                 .filter(entry -> entry instanceof ArriveEntry.Quoted || entry instanceof ArriveEntry.QuoteAnswered)
-                .reduce((earlier, later) -> later)
-                .filter(newest -> newest instanceof ArriveEntry.QuoteAnswered answered && !answered.accepted())
-                .isPresent();
+                .reduce((earlier, later) -> later);
     }
 }
