@@ -8,17 +8,7 @@ import java.util.Locale;
 
 /** How the gauge of a device learns its new pack. Source: handbook, Calibrate. */
 public enum School implements Worded {
-    SOAK("Soak cycle", "laptops and packs of cells: full, soaked, down to its shut-down, rested, full again") {
-        @Override
-        public String instruction(Phase phase) {
-            return phase.instruction();
-        }
-
-        @Override
-        BigDecimal downToPercent(BigDecimal shutDownPercent) {
-            return shutDownPercent;
-        }
-    },
+    SOAK("Soak cycle", "laptops and packs of cells: full, soaked, down to its shut-down, rested, full again"),
     LIGHT("Light", "phones, handhelds, headsets: full in one go, used down to 10 %, full again in one go") {
         @Override
         public String instruction(Phase phase) {
@@ -68,16 +58,25 @@ public enum School implements Worded {
         return this == SOAK;
     }
 
+    /** It takes its time; empty, a device that is not soaked may be charged at once. */
+    public boolean has(Phase phase) {
+        return soaks() || phase != Phase.OFF_REST;
+    }
+
     /** What a phase is called. */
     public String words(Phase phase) {
         return phase.words();
     }
 
     /** What hands do in a phase. */
-    public abstract String instruction(Phase phase);
+    public String instruction(Phase phase) {
+        return phase.instruction();
+    }
 
     /** The charge at which the run-down is over. */
-    abstract BigDecimal downToPercent(BigDecimal shutDownPercent);
+    BigDecimal downToPercent(BigDecimal shutDownPercent) {
+        return shutDownPercent;
+    }
 
     /** What a model proposes by its kind. */
     public static School proposedFor(DeviceModel model) {

@@ -11,6 +11,7 @@ import glowkettle.finding.Result;
 import glowkettle.job.JobFile;
 import glowkettle.job.calibrate.CalibrateEntry;
 import glowkettle.job.calibrate.SoakCycle;
+import glowkettle.limits.Limit;
 import glowkettle.shop.OpeningHours;
 import java.time.Duration;
 import java.time.Instant;
@@ -27,9 +28,6 @@ public record CalibrateView(
         Result<SoakVerdict.Verdict> verdict,
         CalibrateEntry.@Nullable CycleStep nextEvent,
         Timing timing) {
-    /** Of the plan's grid. */
-    private static final Duration ONE_STEP = Duration.ofMinutes(5);
-
     /**
      * What hangs on the clock.
      *
@@ -116,7 +114,7 @@ public record CalibrateView(
         return planned == null
                 ? List.of()
                 : planned.slots().stream()
-                        .filter(slot -> slot.phase() != Phase.OFF_REST || school().soaks())
+                        .filter(slot -> school().has(slot.phase()))
                         .toList();
     }
 
@@ -127,7 +125,11 @@ public record CalibrateView(
             return null;
         }
         Instant start = planned.slots().getFirst().start();
-        return Duration.between(asking.at(), start).compareTo(ONE_STEP) >= 0 ? start : null;
+        return Duration.between(asking.at(), start).compareTo(oneStep()) >= 0 ? start : null;
+    }
+
+    private Duration oneStep() {
+        return Duration.ofMinutes(Math.round(job.limits().number(Limit.GRID_MINUTES)));
     }
 
     /** What the strip still counts from: the same act as it was planned when the job was last written to, once that moved on. */

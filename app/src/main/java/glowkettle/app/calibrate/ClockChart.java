@@ -3,7 +3,6 @@ package glowkettle.app.calibrate;
 import glowkettle.app.drawing.Axes;
 import glowkettle.app.drawing.Plot;
 import glowkettle.calibrate.ClockPlan;
-import glowkettle.calibrate.Phase;
 import glowkettle.calibrate.School;
 import glowkettle.shop.OpeningHours;
 import java.time.Duration;
@@ -56,7 +55,7 @@ public final class ClockChart {
             marks.add(new Plot.Day("day", x(latest(day.toInstant(), first)), DAY.format(day)));
         }
         plan.slots().stream()
-                .filter(slot -> school.soaks() || slot.phase() != Phase.OFF_REST)
+                .filter(slot -> school.has(slot.phase()))
                 .forEach(slot -> marks.add(bar(slot, plan.slots().indexOf(slot) % 2 == 1)));
         marks.addAll(hands(plan));
         return new Plot(
