@@ -1,6 +1,7 @@
 package glowkettle.app.arrive;
 
 import glowkettle.app.binding.Fault;
+import glowkettle.app.format.LikePattern;
 import glowkettle.app.shop.Shop;
 import glowkettle.job.arrive.ArriveEntry;
 import java.util.Locale;
@@ -22,8 +23,7 @@ class InTheHouse {
             return Optional.empty();
         }
         String small = serial.strip().toLowerCase(Locale.ROOT);
-        String pattern = "%" + small.replaceAll("([%_\\\\])", "\\\\$1") + "%";
-        return serials.openWith(Shop.ID, small, pattern)
+        return serials.openWith(Shop.ID, small, LikePattern.containing(small))
                 .map(number -> new Fault(
                         "serial",
                         "'%s' is in the house already, as job %s; go on with that one"

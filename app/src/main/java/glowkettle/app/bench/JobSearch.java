@@ -1,5 +1,6 @@
 package glowkettle.app.bench;
 
+import glowkettle.app.format.LikePattern;
 import glowkettle.app.shop.Shop;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -88,11 +89,12 @@ class JobSearch {
         boolean onlyShort = words.stream().allMatch(word -> word.length() < SHORT_WORD);
         return words.isEmpty()
                 ? List.of()
-                : rows.having(Shop.ID, words.stream().map(JobSearch::pattern).toList(), onlyShort, most);
+                : rows.having(
+                        Shop.ID, words.stream().map(LikePattern::containing).toList(), onlyShort, most);
     }
 
     private String nearer(String word, Map<String, String> corrected) {
-        if (word.length() < SHORT_WORD || rows.isKnown(Shop.ID, pattern(word))) {
+        if (word.length() < SHORT_WORD || rows.isKnown(Shop.ID, LikePattern.containing(word))) {
             return word;
         }
         Optional<String> nearest = likeness(word).stream()
@@ -116,9 +118,5 @@ class JobSearch {
     /** Two letters in the wrong order are two strokes. */
     private static int strokes(String word) {
         return word.length() <= 4 ? 1 : word.length() <= 7 ? 2 : 3;
-    }
-
-    private static String pattern(String word) {
-        return "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
     }
 }
