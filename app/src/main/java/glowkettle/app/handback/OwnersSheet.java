@@ -6,7 +6,6 @@ import glowkettle.assess.Tier;
 import glowkettle.calibrate.SoakVerdict;
 import glowkettle.finding.Figures;
 import glowkettle.fit.Honesty;
-import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
@@ -168,12 +167,7 @@ public record OwnersSheet(
             done.add("New pack fitted: %s, %s by its label%s."
                     .formatted(volts(label), mah(label.printed().capacityMah()), lot));
         });
-        Fitting.of(job)
-                .comparison()
-                .filter(compared -> another)
-                .map(result -> result.result())
-                .map(PackComparison.Comparison::honesty)
-                .ifPresent(honesty -> done.add(ofTheLabel(honesty)));
+        Fitting.of(job).honesty().filter(judged -> another).ifPresent(honesty -> done.add(ofTheLabel(honesty)));
         done.addAll(Transplanting.of(job).ownersLines());
         done.addAll(Building.of(job).ownersLines());
         if (Fitting.of(job).keepsPack()) {
@@ -240,9 +234,8 @@ public record OwnersSheet(
     /** A gauge that tells more than the body of the new pack can hold has not learnt it yet. */
     private static boolean isBelievable(JobFile job, BigDecimal capacityMah) {
         return Fitting.of(job)
-                .comparison()
-                .filter(compared -> Fitting.of(job).fitsNewPack())
-                .map(compared -> compared.result().honesty())
+                .honesty()
+                .filter(honesty -> Fitting.of(job).fitsNewPack())
                 .map(honesty -> capacityMah.compareTo(honesty.mostMah()) <= 0)
                 .orElse(true);
     }

@@ -45,6 +45,11 @@ public final class Fitting {
                 COMPARISON, known -> offered().filter(label -> job.packKnown()).map(this::compare));
     }
 
+    /** Whether what the new pack's label says can be true; empty while there is nothing to compare. */
+    public Optional<Honesty.Judgement> honesty() {
+        return comparison().map(compared -> compared.result().honesty());
+    }
+
     public Result<PackComparison.Comparison> compare(PackLabel offered) {
         return PackComparison.compare(
                 new PackComparison.Request(
@@ -164,14 +169,12 @@ public final class Fitting {
      * the device's own pack where no new one was read.
      */
     public BigDecimal believedCapacityMah() {
-        return offered()
-                .map(label -> believed(label, comparison()))
-                .orElse(job.model().pack().ratings().capacityMah());
+        return offered().map(this::believed).orElse(job.model().pack().ratings().capacityMah());
     }
 
-    private static BigDecimal believed(PackLabel label, Optional<Result<PackComparison.Comparison>> compared) {
+    private BigDecimal believed(PackLabel label) {
         BigDecimal claimed = label.printed().capacityMah();
-        return compared.map(comparison -> comparison.result().honesty())
+        return honesty()
                 .filter(honesty -> honesty.belief() == Honesty.Belief.NOT_CREDIBLE)
                 .map(honesty -> honesty.mostMah().min(claimed))
                 .orElse(claimed);
