@@ -23,7 +23,7 @@ class IsolationCalculators implements Calculators {
                 new Calculator<>(
                         "isolation",
                         "container-choice",
-                        "The container proposed for a pack, with every sum; null when none takes it",
+                        "The container proposed for a pack, with every sum; none where none takes it",
                         StoreQuestion.class,
                         ContainerChoice.Container.class,
                         (question, limits) -> ContainerChoice.propose(question.containers(), question.pack(), limits)));

@@ -64,6 +64,7 @@ final class JointChart {
                         List.of("Dwell", "Can at most"),
                         curve,
                         moment -> List.of(
-                                Figures.withUnit(moment.dwellS(), "s"), Figures.withUnit(moment.canC(), "°C"))));
+                                Figures.withUnit(Figures.plain(moment.dwellS()), "s"),
+                                Figures.withUnit(Figures.plain(moment.canC()), "°C"))));
     }
 }

@@ -155,7 +155,7 @@ public record AnswerShown(String kind, List<Figure> figures, List<Block> blocks)
         }
 
         private String figure(BigDecimal value, String unit) {
-            String plain = Figures.withUnit(value, unit);
+            String plain = Figures.withUnit(Figures.plain(value), unit);
             return unit.equals("s") && value.compareTo(LONG_S) >= 0 ? plain + " (" + words.minutes(value) + ")" : plain;
         }
 
