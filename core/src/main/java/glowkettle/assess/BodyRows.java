@@ -34,7 +34,9 @@ final class BodyRows {
     }
 
     boolean anySwelling() {
-        return swells(Limit.SWELL_ANY_PERCENT)
+        return swelling.filter(swell -> swell.reaches(row.limits().of(Limit.SWELL_ANY_PERCENT)))
+                        .filter(swell -> !swell.isWithin(readings.thickness().caliperDigitMm()))
+                        .isPresent()
                 || row.reaches(Limit.BULGE_ANY_MM, bulgeMm)
                 || Boolean.TRUE.equals(readings.seam().rocks());
     }

@@ -229,7 +229,12 @@ public record HazardReadings(
             @Says("Thickness the model says, where the nominal was typed")
             @Within(min = "0.3", max = "100", unit = "mm")
             @Nullable
-            BigDecimal modelThicknessMm) {
+            BigDecimal modelThicknessMm,
+
+            @Says("Last digit of the calipers: growth by it alone is none")
+            @Within(min = "0", max = "0.1", unit = "mm")
+            @Nullable
+            BigDecimal caliperDigitMm) {
         public static final Thickness NONE = new Thickness(null, List.of(), null);
 
         public Thickness {
@@ -240,16 +245,16 @@ public record HazardReadings(
                 @Nullable BigDecimal middleThicknessMm,
                 List<BigDecimal> cornerThicknessMm,
                 @Nullable BigDecimal nominalThicknessMm) {
-            this(middleThicknessMm, cornerThicknessMm, nominalThicknessMm, null);
+            this(middleThicknessMm, cornerThicknessMm, nominalThicknessMm, null, null);
         }
 
         /** Nothing was measured: what is left to hold a measure against. */
         Thickness withoutPoints() {
-            return new Thickness(null, List.of(), nominalThicknessMm, modelThicknessMm);
+            return new Thickness(null, List.of(), nominalThicknessMm, modelThicknessMm, caliperDigitMm);
         }
 
         public Thickness withNominal(@Nullable BigDecimal otherMm) {
-            return new Thickness(middleThicknessMm, cornerThicknessMm, otherMm, null);
+            return new Thickness(middleThicknessMm, cornerThicknessMm, otherMm, null, caliperDigitMm);
         }
 
         Stream<BigDecimal> points() {

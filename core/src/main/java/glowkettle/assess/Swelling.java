@@ -37,6 +37,11 @@ public record Swelling(BigDecimal thickestMm, BigDecimal referenceMm, boolean lo
         return thickestMm.subtract(referenceMm).multiply(HUNDRED).compareTo(percent.multiply(referenceMm)) >= 0;
     }
 
+    /** Growth of no more than the last digit of the calipers, which is their error and no sign of gas. */
+    boolean isWithin(@Nullable BigDecimal caliperDigitMm) {
+        return caliperDigitMm != null && thickestMm.subtract(referenceMm).compareTo(caliperDigitMm) <= 0;
+    }
+
     public BigDecimal percent() {
         return thickestMm.subtract(referenceMm).multiply(HUNDRED).divide(referenceMm, MathContext.DECIMAL64);
     }

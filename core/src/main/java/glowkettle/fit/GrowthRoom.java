@@ -14,8 +14,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Bay minus pack in each direction. Thickness keeps growth room, the larger of a length and a share of the thickness.
- * Source: handbook, Fit.
+ * Bay minus pack in each direction. Thickness keeps growth room, the larger of a length and a share of the thickness; a
+ * pack much shorter or narrower than its bay plays in it. Source: handbook, Fit.
  */
 public final class GrowthRoom {
     private GrowthRoom() {}
@@ -25,7 +25,7 @@ public final class GrowthRoom {
             @Flat(words = "Pack") Box pack,
             @Flat(prefix = "bay", words = "Bay") Box bay) {}
 
-    /** What is left in each direction; negative where the pack is larger than its bay. */
+    /** What is left in each direction; negative where the pack is larger than its bay. With care, it plays in it. */
     public record Room(
             Verdict verdict,
             BigDecimal thicknessRoomMm,
@@ -55,7 +55,9 @@ public final class GrowthRoom {
         }
         tooLarge("width", "wide", width, findings);
         tooLarge("length", "long", length, findings);
-        Verdict verdict = findings.isEmpty() ? Verdict.FITS : Verdict.REFUSED;
+        boolean tooLarge = !findings.isEmpty();
+        boolean plays = play("width", width, limits, findings) | play("length", length, limits, findings);
+        Verdict verdict = tooLarge ? Verdict.REFUSED : plays ? Verdict.WITH_CARE : Verdict.FITS;
         return new Result<>(
                 new Room(verdict, thickness, needed, width, length),
                 findings,
@@ -80,6 +82,20 @@ public final class GrowthRoom {
                     null,
                     "Too %s: it is %s larger than its bay.".formatted(tooWhat, Figures.withUnit(room.negate(), "mm"))));
         }
+    }
+
+    private static boolean play(String direction, BigDecimal room, ShopLimits limits, List<Finding> findings) {
+        if (room.compareTo(limits.of(Limit.BAY_PLAY_MM)) < 0) {
+            return false;
+        }
+        findings.add(new Finding(
+                "bay-play-" + direction,
+                Verdict.WITH_CARE.weight(),
+                Quantity.of(room, "mm"),
+                limits.applied(Limit.BAY_PLAY_MM),
+                "Loose: %s of play in its %s. Is it the right pack? It goes in only where ears, screws or its adhesive hold it."
+                        .formatted(Figures.withUnit(room, "mm"), direction)));
+        return true;
     }
 
     private static String sum(String direction, BigDecimal bay, BigDecimal pack, BigDecimal room) {

@@ -31,6 +31,8 @@ import org.jspecify.annotations.Nullable;
 public final class PackComparison {
     private PackComparison() {}
 
+    private static final String EARS = "ears";
+
     /** What the device takes, and the pack that is offered. */
     public record Request(
             PackData device,
@@ -65,7 +67,16 @@ public final class PackComparison {
             Verdict verdict,
             List<Line> lines,
             @Nullable BigDecimal usableSharePercent,
-            Honesty.@Nullable Judgement honesty) {}
+            Honesty.@Nullable Judgement honesty) {
+        /** What holds the device's pack, where the new one is held against it; null where nothing is. */
+        public @Nullable String heldBy() {
+            return lines.stream()
+                    .filter(line -> line.name().equals(EARS))
+                    .map(Line::takes)
+                    .findFirst()
+                    .orElse(null);
+        }
+    }
 
     private static final Remembered<Request, Result<Comparison>> COMPARED =
             new Remembered<>(400, PackComparison::compared);
@@ -80,11 +91,11 @@ public final class PackComparison {
         List<Line> lines = new ArrayList<>();
         BigDecimal usable = voltage(device, offered, limits, lines);
         energy(offered, limits, lines);
-        size(device, offered, limits, lines);
+        boolean plays = size(device, offered, limits, lines);
         connector(device, request.plug(), offered, Boolean.TRUE.equals(request.soldered()), lines);
         lines.addAll(new PlugComparison(request.plug(), offered.connection().plug(), limits)
                 .lines(Boolean.TRUE.equals(request.soldered()), offered.connectorMatches()));
-        ears(request.ears(), offered.connection().mountingMatches(), lines);
+        ears(request.ears(), plays, offered.connection().mountingMatches(), lines);
         Honesty.Judgement honesty = honesty(device, offered, limits, lines);
         Verdict worst = lines.stream().map(Line::verdict).reduce(Verdict.FITS, (a, b) -> a.compareTo(b) >= 0 ? a : b);
         List<Finding> findings = lines.stream()
@@ -233,7 +244,8 @@ public final class PackComparison {
                 energy.working().lines()));
     }
 
-    private static void size(PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
+    /** Whether it would slide in its bay. */
+    private static boolean size(PackData device, PackLabel offered, ShopLimits limits, List<Line> lines) {
         String bay = device.bay().words();
         Optional<Box> measured = offered.size().box();
         if (measured.isEmpty()) {
@@ -255,7 +267,7 @@ public final class PackComparison {
                             ? "Measure thickness, width and length of the new pack."
                             : "The size code can mean: %s. Measure to know.".formatted(String.join("; ", readings)),
                     readings));
-            return;
+            return false;
         }
         Result<GrowthRoom.Room> room = GrowthRoom.judge(new GrowthRoom.Sizes(measured.get(), device.bay()), limits);
         lines.add(new Line(
@@ -268,6 +280,7 @@ public final class PackComparison {
                                 .formatted(Figures.withUnit(room.result().thicknessRoomMm(), "mm"))
                         : room.findings().stream().map(Finding::sentence).collect(Collectors.joining(" ")),
                 room.working().lines()));
+        return room.result().verdict() == Verdict.WITH_CARE;
     }
 
     /** The device's own plug is known in figures: those decide where nobody held both side by side. */
@@ -301,14 +314,15 @@ public final class PackComparison {
                 List.of()));
     }
 
-    private static void ears(@Nullable String ears, @Nullable Boolean same, List<Line> lines) {
-        if (ears == null) {
+    /** Asked, too, of a pack that would slide: whatever held the old one has to hold it. */
+    private static void ears(@Nullable String ears, boolean plays, @Nullable Boolean same, List<Line> lines) {
+        if (ears == null && !plays) {
             return;
         }
         lines.add(new Line(
-                "ears",
+                EARS,
                 same == null ? Verdict.ASK : same ? Verdict.FITS : Verdict.REFUSED,
-                ears,
+                Objects.requireNonNullElse(ears, "ears and screw holes of the old pack"),
                 same == null ? "not looked at" : same ? "the same" : "others",
                 same == null
                         ? "Lay both packs over each other: ears and screw holes."

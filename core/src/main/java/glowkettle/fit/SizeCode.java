@@ -106,7 +106,7 @@ public final class SizeCode {
                 .map(room -> GrowthRoom.judge(new GrowthRoom.Sizes(pack, room), limits)
                                 .result()
                                 .verdict()
-                        == Verdict.FITS)
+                        != Verdict.REFUSED)
                 .orElse(null);
     }
 }

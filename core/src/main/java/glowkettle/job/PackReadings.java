@@ -306,7 +306,8 @@ final class PackReadings {
                 thickness.middleThicknessMm(),
                 thickness.cornerThicknessMm(),
                 thickness.nominalThicknessMm() != null ? thickness.nominalThicknessMm() : known,
-                known);
+                known,
+                limits.of(Limit.CALIPER_DIGIT_MM));
     }
 
     private Seam seam() {

@@ -10,6 +10,7 @@ import java.math.BigDecimal;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -124,6 +125,23 @@ class HazardRowsTest {
                 .filteredOn(HazardTier::waitsForMeasurement)
                 .extracting(finding -> finding.rule())
                 .containsExactly("missing-voltage-drop");
+    }
+
+    /** 4.3 mm on 4.2 mm is what calipers of a tenth say of a sound pack; one digit more is swelling, and so is 5 % of a thin one. */
+    @ParameterizedTest
+    @CsvSource({
+        "4.3,4.2,0.1,CLEAR",
+        "4.4,4.2,0.1,GUARDED",
+        "4.3,4.2,0.05,GUARDED",
+        "4.3,4.2,,GUARDED",
+        "2.1,2,0.1,GUARDED"
+    })
+    void growthOfOneDigitOfTheCalipersIsNoSwelling(
+            BigDecimal middleMm, BigDecimal nominalMm, @Nullable BigDecimal digitMm, Tier tier) {
+        HazardReadings lifted = Readings.good().take();
+        Thickness taken = new Thickness(middleMm, List.of(), nominalMm, null, digitMm);
+
+        assertThat(HazardTier.judge(lifted.with(taken), LIMITS).result().tier()).isEqualTo(tier);
     }
 
     @Test

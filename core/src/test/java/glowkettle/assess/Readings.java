@@ -216,7 +216,7 @@ final class Readings {
                         predictedC,
                         excessRiseK),
                 new Cell(cellC, minutesSinceCellRead, curveCellC, overrun),
-                new Thickness(middleMm, cornersMm, nominalMm, modelMm),
+                new Thickness(middleMm, cornersMm, nominalMm, modelMm, null),
                 new Seam(seamMm == null ? List.of() : List.of(seamMm), null, rocks),
                 new Voltage(restedV, highestV, source, limitV, spreadMv),
                 new Drops(

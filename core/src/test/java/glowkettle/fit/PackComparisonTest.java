@@ -8,6 +8,7 @@ import glowkettle.cell.Calipered;
 import glowkettle.finding.Result;
 import glowkettle.library.InDevice;
 import glowkettle.library.PackData;
+import glowkettle.library.Plug;
 import glowkettle.library.Ratings;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -149,6 +150,29 @@ class PackComparisonTest {
                 .singleElement()
                 .satisfies(finding ->
                         assertThat(finding.sentence()).startsWith("Too wide").doesNotContain("thick"));
+    }
+
+    /** 220 × 80 mm in a bay of 270 × 94: it would slide, so whatever held the old pack is looked at. */
+    @ParameterizedTest
+    @CsvSource({
+        "80,220,,ASK",
+        "80,220,true,WITH_CARE",
+        "80,220,false,REFUSED",
+        "92,264.9,true,WITH_CARE",
+        "92,265.1,,FITS"
+    })
+    void aPackThatPlaysInItsBayIsHeldByEarsOrNotFitted(
+            String widthMm, String lengthMm, @Nullable Boolean mounting, Verdict verdict) {
+        PackLabel plays = new PackLabel(
+                new PackLabel.Printed(figure("11.4"), figure("13.05"), figure("3000"), null, null, null),
+                new Calipered(figure("5.8"), figure(widthMm), figure(lengthMm)),
+                figure("215"),
+                null,
+                null,
+                PackLabel.Inside.UNKNOWN,
+                new PackLabel.Connection(true, mounting, Plug.UNKNOWN));
+
+        assertThat(compare(plays).result().verdict()).isEqualTo(verdict);
     }
 
     @Test

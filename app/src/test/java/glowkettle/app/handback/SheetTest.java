@@ -93,8 +93,8 @@ class SheetTest {
     @Test
     void whatWasFoundOnAPackThatIsGoneIsToldAndNotOrdered() {
         Played job = Played.measured(kettle)
-                .write(new AssessEntry.ThicknessTaken(
-                        new HazardReadings.Thickness(new BigDecimal("6.6"), List.of(), new BigDecimal("5.8"), null)));
+                .write(new AssessEntry.ThicknessTaken(new HazardReadings.Thickness(
+                        new BigDecimal("6.6"), List.of(), new BigDecimal("5.8"), null, null)));
         OwnersSheet sheet = OwnersSheet.of(job.file());
         assertThat(sheet.found())
                 .anySatisfy(line -> assertThat(line).startsWith("The old pack was swollen (13.79"))
