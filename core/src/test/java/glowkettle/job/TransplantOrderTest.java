@@ -99,7 +99,9 @@ class TransplantOrderTest {
     @ParameterizedTest
     @CsvSource({
         "0, 7.6, the wrong way round",
-        "7.6, 0, the wrong way round",
+        "7.6, -7.6, the wrong way round",
+        "7.6, 0, ",
+        "7.6, 4.1, 'V apart'",
         "-7.6, 7.6, the wrong way round",
         "7.61, 7.589, 21 mV apart",
         "7.6, 7.62, ",
@@ -116,8 +118,23 @@ class TransplantOrderTest {
         Bench bench = upTo(TransplantStep.METERED, GaugeSchool.LEAVE);
         assertThat(bench.fieldOf(new JoinEntry.BoardMetered(figure("0"), figure("7.6"))))
                 .contains("cellV");
-        assertThat(bench.fieldOf(new JoinEntry.BoardMetered(figure("7.6"), figure("0"))))
+        assertThat(bench.fieldOf(new JoinEntry.BoardMetered(figure("7.6"), figure("-0.1"))))
                 .contains("boardV");
+    }
+
+    /** It has cut its cells off: that says nothing of its joints, so nothing goes on before it was woken and says the same. */
+    @Test
+    void aBoardThatIsLatchedOffIsWokenAndMeteredAgain() {
+        JoinEntry.BoardMetered latched = new JoinEntry.BoardMetered(figure("7.6"), figure("0"));
+        Bench bench = upTo(TransplantStep.METERED, GaugeSchool.LEAVE).write(latched);
+        Entry school = new JoinEntry.GaugeSchoolChosen(GaugeSchool.LEAVE);
+        refused(bench, school, "Wake it");
+
+        bench.write(new JoinEntry.TransplantStepDone(TransplantStep.WOKEN));
+        refused(bench, school, "Meter");
+        refused(bench, latched, "after its wake-up");
+
+        taken(bench.write(new JoinEntry.BoardMetered(figure("7.6"), figure("7.6"))), school);
     }
 
     @Test

@@ -41,8 +41,11 @@ final class JoinWords {
             case JoinEntry.FoldedMeasured folded ->
                 "Folded pack: " + folded.size().words();
             case JoinEntry.BoardMetered metered ->
-                "Meter: cell %s, board %s"
-                        .formatted(Figures.withUnit(metered.cellV(), "V"), Figures.withUnit(metered.boardV(), "V"));
+                "Meter: cell %s, board %s%s"
+                        .formatted(
+                                Figures.withUnit(metered.cellV(), "V"),
+                                Figures.withUnit(metered.boardV(), "V"),
+                                metered.boardV().signum() == 0 ? ", latched off" : "");
             case JoinEntry.GaugeReadOut read -> "Gauge reads: " + gauge(read.gauge());
             case JoinEntry.GaugeSilent ignored -> "The gauge does not answer";
             case JoinEntry.GaugeSchoolChosen chosen ->

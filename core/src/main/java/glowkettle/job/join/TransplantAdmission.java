@@ -82,14 +82,22 @@ final class TransplantAdmission {
                 : reached(job, TransplantStep.FOLDED);
     }
 
-    /** Both readings the right way round, and alike. */
+    /** Both readings the right way round, and alike; a board that has latched off is woken before it is metered again. */
     static Optional<Refusal> metered(JobFile job, JoinEntry.BoardMetered metered) {
-        if (metered.cellV().signum() <= 0 || metered.boardV().signum() <= 0) {
+        if (metered.cellV().signum() <= 0 || metered.boardV().signum() < 0) {
             return Admission.no(
                     metered.cellV().signum() <= 0 ? "cellV" : "boardV",
                     "%s at the cell, %s at the board: one is the wrong way round. Probes, then polarity; nothing is plugged in."
                             .formatted(
                                     Figures.withUnit(metered.cellV(), "V"), Figures.withUnit(metered.boardV(), "V")));
+        }
+        if (Transplanting.of(job).isLatched(metered)) {
+            return Transplanting.of(job).isWoken()
+                    ? Admission.no(
+                            "boardV",
+                            "%s at the board after its wake-up: it does not carry. Find the weld first; nothing is plugged in."
+                                    .formatted(Figures.withUnit(metered.boardV(), "V")))
+                    : reached(job, TransplantStep.METERED);
         }
         BigDecimal apartMv = metered.cellV().subtract(metered.boardV()).abs().movePointRight(3);
         if (apartMv.compareTo(job.limits().of(Limit.BOARD_AGREES_MV)) > 0) {

@@ -12,6 +12,7 @@ import glowkettle.job.fit.Fitting;
 import glowkettle.join.GaugeData;
 import glowkettle.join.Transplant;
 import glowkettle.library.Ratings;
+import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -83,12 +84,31 @@ public final class Transplanting {
             case WELD_PROVEN ->
                 isTapped(TransplantStep.MINUS_WELDED) || Welding.of(job).isProven();
             case FOLDED -> latest(JoinEntry.FoldedMeasured.class).isPresent();
-            case METERED -> latest(JoinEntry.BoardMetered.class).isPresent();
+            // A board that is latched off says nothing of its joints: once it is woken, it is metered again.
+            case METERED ->
+                latest(JoinEntry.BoardMetered.class)
+                        .filter(metered -> !isLatched(metered) || !isTapped(TransplantStep.WOKEN))
+                        .isPresent();
             case SCHOOL_CHOSEN -> school().isPresent();
             case GAUGE_SETTLED -> isSettled();
             case FIRST_CHARGED ->
                 firstCharge().filter(charge -> charge.counts(job.limits())).isPresent();
         };
+    }
+
+    /** So little at the board is no voltage of its cells: it has cut them off. */
+    boolean isLatched(JoinEntry.BoardMetered metered) {
+        BigDecimal series =
+                planned().map(planned -> planned.transplant().board().series()).orElse(BigDecimal.ONE);
+        return metered.boardV().signum() >= 0
+                && metered.boardV()
+                                .compareTo(job.limits().of(Limit.PLUG_UNKNOWN_V).multiply(series))
+                        < 0
+                && metered.boardV().compareTo(metered.cellV()) < 0;
+    }
+
+    boolean isWoken() {
+        return isTapped(TransplantStep.WOKEN);
     }
 
     private boolean isTapped(TransplantStep step) {
