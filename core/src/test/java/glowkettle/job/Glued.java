@@ -64,6 +64,41 @@ final class Glued {
                 List.of());
     }
 
+    /** The small laptop, with a pack that is built of cells. */
+    static DeviceModel ofCells() {
+        DeviceModel plain = Bench.model();
+        return new DeviceModel(
+                plain.identity(),
+                new DeviceModel.Housing(Mounting.CELL_PACK, plain.housing().seamNominalMm(), null, null),
+                plain.pack(),
+                plain.anatomy(),
+                plain.checks(),
+                plain.afterwards(),
+                List.of(),
+                List.of());
+    }
+
+    /** The small laptop, without a map of its screws. */
+    static DeviceModel uncharted() {
+        DeviceModel plain = Bench.model();
+        Anatomy anatomy = plain.anatomy();
+        return new DeviceModel(
+                plain.identity(),
+                plain.housing(),
+                plain.pack(),
+                new Anatomy(
+                        anatomy.operations(),
+                        anatomy.targets(),
+                        anatomy.otherTargets(),
+                        anatomy.faces(),
+                        List.of(),
+                        anatomy.bonds()),
+                plain.checks(),
+                plain.afterwards(),
+                List.of(),
+                List.of());
+    }
+
     /** The small laptop, with a backup cell that comes out at a step. */
     static DeviceModel withCoinCell(String operation) {
         DeviceModel plain = Bench.model();

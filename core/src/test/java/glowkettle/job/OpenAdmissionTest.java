@@ -10,6 +10,7 @@ import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.RunDown;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.open.FastenerLog;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.Anatomy;
@@ -152,5 +153,22 @@ class OpenAdmissionTest {
                 .isPresent();
         assertThat(Admission.refusedNow(new Bench().assessed().in("off").file(), out("S1", ""), Bench.NOON))
                 .isEmpty();
+    }
+
+    /** Of a device without a map the screws are counted: what is missing or worn is replaced, quoted and told. */
+    @Test
+    void screwsThatNoMapShowsAreCountedAtTheirStep() {
+        OpenEntry.ScrewsCounted counted =
+                new OpenEntry.ScrewsCounted("screws", new BigDecimal("8"), new BigDecimal("2"), BigDecimal.ONE);
+        refused(new Bench().assessed().in("off"), counted, "no screws that nobody described");
+
+        Bench bench = new Bench(Glued.uncharted()).assessed();
+        refused(bench, counted, "off");
+        bench.in("off").write(counted);
+        assertThat(FastenerLog.of(bench.file()).toReplaceCount()).isEqualTo(3);
+        assertThat(FastenerLog.of(bench.file()).missingCount()).isEqualTo(2);
+
+        bench.in("screws").write(new OpenEntry.ScrewsCounted("screws", new BigDecimal("8"), null, null));
+        assertThat(FastenerLog.of(bench.file()).toReplace()).isEmpty();
     }
 }

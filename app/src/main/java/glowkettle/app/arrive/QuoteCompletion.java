@@ -25,20 +25,20 @@ class QuoteCompletion implements Completion {
         typed.put(
                 "request.labourMinutes",
                 new String[] {Opening.of(job).labourMinutes().toPlainString()});
-        int missing = FastenerLog.of(job).missing().size();
-        if (missing > 0) {
+        int toReplace = FastenerLog.of(job).toReplaceCount();
+        if (toReplace > 0) {
             int row = (int) typed.keySet().stream()
                     .filter(name -> name.matches("request\\.parts\\[\\d+]\\.name"))
                     .count();
             typed.put("request.parts[" + row + "].name", new String[] {
-                "New screws for %s that were missing: %s"
+                "New screws for %s that were missing or worn: %s"
                         .formatted(
-                                missing, String.join(", ", FastenerLog.of(job).missing()))
+                                toReplace, String.join(", ", FastenerLog.of(job).toReplace()))
             });
             typed.put("request.parts[" + row + "].price", new String[] {
                 job.limits()
                         .of(Limit.SCREW_PRICE)
-                        .multiply(BigDecimal.valueOf(missing))
+                        .multiply(BigDecimal.valueOf(toReplace))
                         .toPlainString()
             });
         }

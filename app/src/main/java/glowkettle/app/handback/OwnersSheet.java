@@ -181,9 +181,9 @@ public record OwnersSheet(
             done.add("%s screws came out, %s went back."
                     .formatted(fasteners, JobTray.of(job).tray().result().back()));
         }
-        if (!FastenerLog.of(job).missing().isEmpty()) {
+        if (FastenerLog.of(job).missingCount() > 0) {
             done.add("%s screws were missing when it came in."
-                    .formatted(FastenerLog.of(job).missing().size()));
+                    .formatted(FastenerLog.of(job).missingCount()));
         }
         return done;
     }

@@ -102,6 +102,27 @@ public record OpenView(
         return FastenerLog.of(job).foundInstead();
     }
 
+    /** Screws are loosened now that no map shows. */
+    public boolean isUncharted() {
+        return step != null && Opening.isUncharted(job, step.operation());
+    }
+
+    /** How many of them came out, by whoever counted last. */
+    public FastenerLog.@Nullable Counted counted() {
+        return step == null
+                ? null
+                : FastenerLog.of(job).counted(step.operation().id()).orElse(null);
+    }
+
+    public @Nullable String countedWords() {
+        FastenerLog.Counted counted = counted();
+        return counted == null
+                ? null
+                : counted.toReplace() == 0
+                        ? "Counted: %s".formatted(counted.out())
+                        : "Counted: %s, and %s to replace".formatted(counted.out(), counted.toReplace());
+    }
+
     public boolean openedBefore() {
         return Arriving.of(job).openedBefore() != OpenedBefore.NO;
     }

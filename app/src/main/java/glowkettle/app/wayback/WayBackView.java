@@ -52,6 +52,11 @@ public record WayBackView(
         return new WayBackView(job, step, tray, holes, FaceView.of(job, step.id()), missing, refused, now);
     }
 
+    /** Of the screws that no map shows: how many go back here; null where nobody counted them. */
+    public FastenerLog.@Nullable Counted counted() {
+        return step == null ? null : FastenerLog.of(job).counted(step.id()).orElse(null);
+    }
+
     public WayBack.Plan back() {
         return ClosingUp.of(job).wayBack().result();
     }

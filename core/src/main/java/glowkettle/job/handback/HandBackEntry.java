@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 public sealed interface HandBackEntry extends Entry {
     /** The job is signed; a lead who takes on a failed check says to the owner what it means. */
     record SignedOff(
-            Role as,
+            @Says("Signature") Role as,
 
             @Says(value = "For the owner, of the check that failed", longest = 300) @Nullable
             String forTheOwner)

@@ -4,15 +4,20 @@ import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Fastener;
+import glowkettle.library.Operation;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Mixup;
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** The fasteners of a job: out, missing, back, and found otherwise than the model shows. */
 public final class FastenerLog {
@@ -42,6 +47,54 @@ public final class FastenerLog {
         return state.all(OpenEntry.FastenersOut.class)
                 .flatMap(out -> out.missing().stream())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** Screws of a step that no map shows: how many came out, were missing, and are to be replaced. */
+    public record Counted(String step, int out, int missing, int stripped) {
+        public int toReplace() {
+            return missing + stripped;
+        }
+    }
+
+    /** As they were counted last. */
+    public Optional<Counted> counted(String step) {
+        return state.all(OpenEntry.ScrewsCounted.class)
+                .filter(counted -> counted.step().equals(step))
+                .reduce((earlier, later) -> later)
+                .map(counted -> new Counted(
+                        step, counted.out().intValue(), count(counted.missing()), count(counted.stripped())));
+    }
+
+    private static int count(@Nullable BigDecimal screws) {
+        return screws == null ? 0 : screws.intValue();
+    }
+
+    /** Those that nobody described, of all steps. */
+    private Stream<Counted> uncharted() {
+        return model.anatomy().operations().stream().flatMap(operation -> counted(operation.id()).stream());
+    }
+
+    /** Where a screw was missing when the device came in. */
+    public int missingCount() {
+        return missing().size() + uncharted().mapToInt(Counted::missing).sum();
+    }
+
+    /** New ones that are needed, in words: by their holes, and of those nobody described by their number. */
+    public List<String> toReplace() {
+        return Stream.concat(
+                        missing().stream(),
+                        uncharted()
+                                .filter(counted -> counted.toReplace() > 0)
+                                .map(counted -> "%s at “%s”".formatted(counted.toReplace(), label(counted.step()))))
+                .toList();
+    }
+
+    public int toReplaceCount() {
+        return missing().size() + uncharted().mapToInt(Counted::toReplace).sum();
+    }
+
+    private String label(String step) {
+        return model.anatomy().operation(step).map(Operation::label).orElse(step);
     }
 
     /** What was found in place of the model's fasteners, where it matters. */

@@ -33,6 +33,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** The plan, the steps of the teardown and its fasteners. */
 public final class OpenChapter implements Chapter<OpenEntry> {
@@ -48,6 +49,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
                     Firmness.LOOSE),
             Kind.of("step-done", OpenEntry.StepDone.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("fasteners-out", OpenEntry.FastenersOut.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
+            Kind.of("screws-counted", OpenEntry.ScrewsCounted.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("noted", OpenEntry.Noted.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("targets-chosen", OpenEntry.TargetsChosen.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
             Kind.of("reordered", OpenEntry.Reordered.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE),
@@ -89,6 +91,9 @@ public final class OpenChapter implements Chapter<OpenEntry> {
             case OpenEntry.FastenersOut out ->
                 "Out: " + String.join(", ", out.out())
                         + (out.missing().isEmpty() ? "" : "; were missing: " + String.join(", ", out.missing()));
+            case OpenEntry.ScrewsCounted counted ->
+                "Screws: %s out, %s missing, %s stripped"
+                        .formatted(counted.out(), noneOr(counted.missing()), noneOr(counted.stripped()));
             case OpenEntry.Noted noted -> "Note: " + noted.note();
             case OpenEntry.TargetsChosen chosen -> "To reach: " + labels(chosen.targets(), job);
             case OpenEntry.Reordered ignored -> "Order laid down by hand";
@@ -111,12 +116,17 @@ public final class OpenChapter implements Chapter<OpenEntry> {
         };
     }
 
+    private static String noneOr(@Nullable BigDecimal screws) {
+        return screws == null || screws.signum() == 0 ? "none" : Figures.of(screws);
+    }
+
     @Override
     public Optional<Told> tells(OpenEntry entry, DeviceModel model, ShopLimits limits) {
         return switch (entry) {
             case OpenEntry.ConditionsConfirmed ignored -> Optional.empty();
             case OpenEntry.StepDone step -> step(step, model);
             case OpenEntry.FastenersOut ignored -> Optional.empty();
+            case OpenEntry.ScrewsCounted ignored -> Optional.empty();
             case OpenEntry.Noted ignored -> Optional.empty();
             case OpenEntry.TargetsChosen ignored -> Optional.empty();
             case OpenEntry.Reordered ignored -> Optional.empty();
@@ -133,6 +143,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
             case OpenEntry.ConditionsConfirmed ignored -> Assessing.unlessHalted(job);
             case OpenEntry.StepDone step -> WorkAdmission.stepDone(job, step, now);
             case OpenEntry.FastenersOut out -> WorkAdmission.fastenersOut(job, out);
+            case OpenEntry.ScrewsCounted counted -> WorkAdmission.counted(job, counted);
             case OpenEntry.Noted ignored -> Optional.empty();
             case OpenEntry.TargetsChosen chosen -> OpenAdmission.targets(job, chosen);
             case OpenEntry.Reordered reordered -> OpenAdmission.order(job, reordered);

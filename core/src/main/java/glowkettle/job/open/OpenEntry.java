@@ -30,6 +30,20 @@ public sealed interface OpenEntry extends Entry {
         }
     }
 
+    /** The screws of a step that no map shows: how many came out, how many holes were empty, how many heads were worn. */
+    record ScrewsCounted(
+            @Says(value = "Step", longest = 60) String step,
+
+            @Says("Came out") @Within(min = "0", max = "200", whole = true)
+            BigDecimal out,
+
+            @Says("Were missing") @Within(min = "0", max = "200", whole = true) @Nullable
+            BigDecimal missing,
+
+            @Says("Stripped or worn") @Within(min = "0", max = "200", whole = true) @Nullable
+            BigDecimal stripped)
+            implements OpenEntry {}
+
     /** Something found at a step that the model does not show. */
     record Noted(
             @Says(value = "Step", longest = 60) @Nullable String step,

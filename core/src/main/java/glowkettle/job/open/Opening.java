@@ -215,6 +215,12 @@ public final class Opening {
         return Admission.refusedNow(job, new OpenEntry.StepDone(step.id()), now);
     }
 
+    /** Screws are loosened at it, and no map shows where. */
+    public static boolean isUncharted(JobFile job, Operation operation) {
+        return operation.kind() == OperationKind.LOOSEN_FASTENERS
+                && job.model().anatomy().fastenersOf(operation.id()).isEmpty();
+    }
+
     /** At this step something glued or soldered is freed, or the bench says first what holds it. */
     public static boolean isHeld(JobFile job, Operation operation) {
         return job.model().anatomy().bondOf(operation.id()).isPresent()

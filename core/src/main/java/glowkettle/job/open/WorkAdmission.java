@@ -131,6 +131,19 @@ final class WorkAdmission {
                         "Still in: %s. Take them out, or mark them as missing.".formatted(String.join(", ", stillIn)));
     }
 
+    /** Where the map shows none, at the step that loosens them or after it. */
+    static Optional<Refusal> counted(JobFile job, OpenEntry.ScrewsCounted counted) {
+        boolean uncharted = job.operation(counted.step())
+                .filter(operation -> Opening.isUncharted(job, operation))
+                .isPresent();
+        if (!uncharted) {
+            return Admission.no("step", "'%s' has no screws that nobody described.".formatted(counted.step()));
+        }
+        return Opening.of(job).stepsIn().contains(counted.step())
+                ? Optional.empty()
+                : stepIn(job, counted.step()).flatMap(tooEarly -> Admission.no("step", tooEarly.reason()));
+    }
+
     static Optional<Refusal> fastenersOut(JobFile job, OpenEntry.FastenersOut out) {
         List<String> named =
                 Stream.concat(out.out().stream(), out.missing().stream()).toList();
