@@ -241,6 +241,11 @@ public final class JobFile {
         return told().liftedOut();
     }
 
+    /** The label of a pack was read that may go in. */
+    public boolean isOffered() {
+        return told().offered();
+    }
+
     /** The old pack is off its connector. */
     public boolean isDisconnected() {
         return told().disconnected();

@@ -56,6 +56,10 @@ record Tellings(List<At> all) {
         return has(Told.PutAway.class);
     }
 
+    boolean offered() {
+        return has(Told.Offered.class);
+    }
+
     /** Alone in a container: it took its tier along. A device that was put away whole keeps its pack. */
     boolean oldPackIsAway() {
         return liftedOut()

@@ -10,11 +10,13 @@ import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.Tier;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.fit.FitEntry;
 import glowkettle.job.join.JoinEntry;
 import glowkettle.job.join.Welding;
 import glowkettle.job.match.Building;
 import glowkettle.job.match.CellTable;
 import glowkettle.job.match.MatchAct;
+import glowkettle.job.match.MatchChapter;
 import glowkettle.job.match.MatchEntry;
 import glowkettle.job.match.Matching;
 import glowkettle.job.match.OldPackSketch;
@@ -457,5 +459,27 @@ class MatchAdmissionTest {
                 }
             }
         }
+    }
+
+    /** Nobody fits a pack before it is built, unless one was bought. */
+    @Test
+    void aPackOfCellsThatIsOutLeadsToItsCellsUntilAnotherIsOffered() {
+        Bench out = new Bench(Glued.ofCells()).assessed().torn().measured();
+        assertThat(out.file().next().stage()).isEqualTo(MatchChapter.STAGE);
+
+        out.write(new FitEntry.PackOffered(Bench.label("7.4", "8.4")));
+        assertThat(out.file().next().stage()).isNotEqualTo(MatchChapter.STAGE);
+    }
+
+    @Test
+    void whatIsMissingIsSaidByItsNumber() {
+        Bench bench = new Bench()
+                .assessed()
+                .torn()
+                .measured()
+                .write(wanted("2", "2", null))
+                .write(cells("3.6", "3.6", "3.6"));
+        refused(bench, new MatchEntry.Matched(List.of(), true, false), "1 cell is missing");
+        assertThat(bench.file().next().what()).isEqualTo("1 cell is missing");
     }
 }

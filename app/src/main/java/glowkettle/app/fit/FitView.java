@@ -28,6 +28,7 @@ import glowkettle.library.PackData;
 import glowkettle.library.Plug;
 import glowkettle.library.Seat;
 import glowkettle.limits.Limit;
+import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -75,6 +76,19 @@ public record FitView(
                 .orElse(null);
     }
 
+    /** The pack that was built here, as long as nobody read the label of the old one: it was built after it. */
+    public @Nullable PackLabel builtAfterIt() {
+        return oldPack() == null ? Matching.of(job).label().orElse(null) : null;
+    }
+
+    public @Nullable BigDecimal builtSeries() {
+        return Matching.of(job).series().orElse(null);
+    }
+
+    public @Nullable BigDecimal builtChargeLimitV() {
+        return Matching.of(job).chargeLimitV().orElse(null);
+    }
+
     /** The one in the hand; until one is, the one that was taken from the quote. */
     public @Nullable PackLabel label() {
         return Fitting.of(job)
@@ -102,7 +116,10 @@ public record FitView(
     }
 
     public @Nullable String ears() {
-        return job.model().housing().seat().ears();
+        return Fitting.of(job)
+                .comparison()
+                .map(compared -> compared.result().heldBy())
+                .orElse(job.model().housing().seat().ears());
     }
 
     public FitEntry.@Nullable LifePlanned life() {

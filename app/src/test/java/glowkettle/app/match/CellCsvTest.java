@@ -35,6 +35,8 @@ class CellCsvTest {
     @ValueSource(
             strings = {
                 "id,capacity,resistance,voltage|K1,2610.5,31.2,3.62",
+                "Zelle;Kapazität (mAh);Innenwiderstand (mΩ);Ruhespannung (V)|K1;2610,5;31,2;3,62",
+                "Zellen-Nr.;Kapazität Ah;Ri mOhm;Spannung mV|K1;2,6105;31,2;3620",
                 "id;capacity mAh;resistance mΩ;rested voltage V|K1;2610,5;31,2;3,62",
                 "Cell\tmAh\tIR\tVolt|K1\t2610,5\t31,2\t3,62",
                 "\ufeffNr;Ah;Ohm;mV|K1;2,6105;0,0312;3620",

@@ -8,13 +8,13 @@ import java.util.function.Function;
 
 /** What is at hand while a pack is built of cells, the first that is open. */
 public enum MatchAct {
-    NOT_BEGUN(job -> ""),
+    NOT_BEGUN(job -> "Draw the old pack, or say which one is built"),
     DRAW(MatchAct::open),
     METER_OLD(job -> "Measure the old pack's groups"),
     WANT(job -> "Say which pack is built"),
     LIST(job -> "List the cells"),
     KEEP(job -> "Makers or chemistries are mixed: say which set is kept"),
-    FEW(job -> Matching.of(job).missing() + " cells are missing"),
+    FEW(job -> missing(Matching.of(job).missing())),
     SEARCH(job -> "Match the cells"),
     BUILD(job -> Building.of(job).next().map(BuildStep::words).orElse("")),
     METER(job -> "Measure every group, and the whole pack"),
@@ -38,6 +38,10 @@ public enum MatchAct {
     /** Somebody has something to do. */
     public boolean isOpen() {
         return this != NOT_BEGUN && this != PROVEN;
+    }
+
+    static String missing(int cells) {
+        return cells == 1 ? "1 cell is missing" : cells + " cells are missing";
     }
 
     private static String open(JobFile job) {

@@ -194,9 +194,15 @@ final class MatchAdmission {
                 }));
     }
 
+    private static Optional<Refusal> enough(JobFile job) {
+        int missing = Matching.of(job).missing();
+        return missing > 0 ? Admission.no("groups", MatchAct.missing(missing) + ".") : Optional.empty();
+    }
+
     /** Every id once, each accepted, as many as are wanted: what the search says is looked at like anybody's word. */
     static Optional<Refusal> matched(JobFile job, MatchEntry.Matched found) {
         return unjoined(job)
+                .or(() -> enough(job))
                 .or(() -> Matching.of(job)
                         .asked()
                         .map(asked -> {

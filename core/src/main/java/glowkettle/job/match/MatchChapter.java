@@ -184,9 +184,14 @@ public final class MatchChapter implements Chapter<MatchEntry> {
     @Override
     public Optional<NextThing> next(JobFile job) {
         MatchAct act = MatchAct.of(job);
-        return act.isOpen() && !job.oldPackReturns()
+        return (act.isOpen() || act == MatchAct.NOT_BEGUN && awaitsCells(job)) && !job.oldPackReturns()
                 ? Optional.of(NextThing.of(STAGE, act.words(job)))
                 : Optional.empty();
+    }
+
+    /** A pack of cells is out, and none that was bought was offered in its stead. */
+    private static boolean awaitsCells(JobFile job) {
+        return job.model().housing().mounting() == Mounting.CELL_PACK && job.liftedOut() && !job.isOffered();
     }
 
     @Override

@@ -47,6 +47,16 @@ public final class Matching {
         return job.state().latest(MatchEntry.PackWanted.class);
     }
 
+    /** Groups of the pack that is wanted. */
+    public Optional<BigDecimal> series() {
+        return wanted().map(MatchEntry.PackWanted::series);
+    }
+
+    /** Per cell of it. */
+    public Optional<BigDecimal> chargeLimitV() {
+        return wanted().map(wanted -> wanted.rated().chargeLimitV());
+    }
+
     /** What a search is asked; empty while there is nothing to search. */
     public Optional<Grouping.Request> asked() {
         CellTable table = CellTable.of(job);
