@@ -10,7 +10,7 @@ public enum Condition {
     WATCH("Watch the pack for 24 hours after the damage."),
     SECOND_PERSON("A second person stays near while the pack is handled."),
     DRY_FIRST("Dry the device before any power; look again before it is charged."),
-    REPLACE_PACK("The pack is replaced, not fitted again."),
+    REPLACE_PACK("The pack is not fitted again as it is."),
     MEASURE_NEXT("Take the missing readings before going on.");
 
     private final String sentence;

@@ -15,6 +15,14 @@ public enum Body implements Worded {
         this.words = words;
     }
 
+    /** Steel cans keep their size: only what is around them grows thick. */
+    public boolean isRound() {
+        return switch (this) {
+            case ROUND, CASED_ROUND -> true;
+            case POUCH, CASED_POUCH -> false;
+        };
+    }
+
     @Override
     public String words() {
         return words;

@@ -118,7 +118,7 @@ public final class ContainerChoice {
                 : List.of(
                         Finding.stop(
                                 "no-container",
-                                "No container takes this pack: hand one over for disposal, or set up another, before it is lifted out."));
+                                "No container takes this pack: hand one over for disposal, set up another here, or stand it outdoors on bare ground with a guard. Never back to the shelf."));
         return new Result<>(
                 proposed,
                 findings,

@@ -4,7 +4,9 @@ import glowkettle.app.desk.RestOfTheLook;
 import glowkettle.app.isolation.Containers;
 import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings;
+import glowkettle.assess.HealthVerdict;
 import glowkettle.finding.AppliedLimit;
+import glowkettle.finding.Figures;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.assess.AssessEntry;
@@ -48,6 +50,22 @@ public record AssessView(
         return RestProposed.of(job).because();
     }
 
+    /** What its health says to do, by which figure; null where nobody measured it, or no label was read. */
+    public @Nullable String healthWords() {
+        HealthVerdict verdict = panel.verdict().result();
+        return !job.packKnown() || verdict.lowPercent() == null || verdict.highPercent() == null
+                ? null
+                : "%s: it holds %s"
+                        .formatted(
+                                verdict.word().words(),
+                                verdict.lowPercent().compareTo(verdict.highPercent()) == 0
+                                        ? Figures.withUnit(verdict.lowPercent(), "%")
+                                        : "%s to %s"
+                                                .formatted(
+                                                        Figures.of(verdict.lowPercent()),
+                                                        Figures.withUnit(verdict.highPercent(), "%")));
+    }
+
     /** An isolated pack lies in nothing: that comes before every reading. */
     public boolean wantsAContainer() {
         return Assessing.of(job).wantsAContainer();
@@ -59,6 +77,10 @@ public record AssessView(
 
     public boolean severalCells() {
         return !job.packKnown() || job.model().pack().ratings().series().intValue() > 1;
+    }
+
+    public boolean isRound() {
+        return job.model().pack().body().isRound();
     }
 
     public boolean hasTouchPanel() {
