@@ -119,6 +119,11 @@ public interface Chapter<E extends Entry> {
                 && !job.chapters().callsBack(next);
     }
 
+    /** What was just written says something that is read before anybody goes on. */
+    default boolean isReadFirst(JobFile job, E entry) {
+        return false;
+    }
+
     /** Something was done at this stage that nobody measures back to. */
     default boolean hasBegun(JobFile job) {
         return false;

@@ -81,6 +81,10 @@ public final class Chapters {
             return chapter.refuse(job, chapter.entries().cast(entry), author, now);
         }
 
+        boolean isReadFirst(JobFile job, Entry entry) {
+            return chapter.isReadFirst(job, chapter.entries().cast(entry));
+        }
+
         boolean opens(Entry entry) {
             return chapter.opens(chapter.entries().cast(entry));
         }
@@ -199,7 +203,13 @@ public final class Chapters {
     /** Where a job is shown after something was written on the page of a stage. */
     public Stage after(Stage page, Entry entry, JobFile job) {
         Stage next = job.next().stage();
-        return chapter(page).keepsOnItsPage(next, job, entry instanceof TakenBack) ? page : next;
+        boolean readFirst =
+                rooms.containsKey(entry.getClass()) && known(rooms, entry).isReadFirst(job, entry);
+        boolean somethingIsOn =
+                inOrder.stream().anyMatch(chapter -> chapter.offFirst(job).isPresent());
+        return readFirst && !somethingIsOn
+                ? page
+                : chapter(page).keepsOnItsPage(next, job, entry instanceof TakenBack) ? page : next;
     }
 
     private Chapter<?> chapter(Stage stage) {

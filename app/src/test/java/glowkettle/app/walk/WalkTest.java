@@ -62,6 +62,9 @@ class WalkTest {
                 .letGo()
                 .send(" ")
                 .tier("Clear")
+                .at("/jobs/[0-9]+/assess")
+                .sees("it holds")
+                .press(" ")
                 .at("/jobs/[0-9]+/open");
     }
 

@@ -36,7 +36,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What the journal of a job makes known of its old pack: how worn it is, how it swells, how it is brought down. */
 public final class PackHealth {
-    private static final Duration ONE_LOOK = Duration.ofMinutes(1);
+    private static final Duration ONE_LOOK = Duration.ofHours(20);
 
     private final JobFile job;
     private final JobState state;
@@ -91,7 +91,7 @@ public final class PackHealth {
     }
 
     private Optional<Trend> trend(String of, List<SwellTrend.Dated> readings, BigDecimal limitMm) {
-        // Readings of one minute are one look, not a trend.
+        // Readings of one working day are one look: a tenth of a millimetre within hours is the calipers, not growth.
         boolean oneLook = readings.size() < 2
                 || Duration.between(readings.getFirst().at(), readings.getLast().at())
                                 .compareTo(ONE_LOOK)
