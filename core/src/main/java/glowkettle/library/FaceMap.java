@@ -1,5 +1,6 @@
 package glowkettle.library;
 
+import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.math.BigDecimal;
 import java.util.List;
@@ -29,13 +30,31 @@ public record FaceMap(
         return heightMm.compareTo(widthMm) > 0;
     }
 
-    /** A named rectangle on the face, such as the pack's place or a foot. */
+    /**
+     * A named rectangle on the face, such as the pack's place, a foot, a plug or a cable.
+     *
+     * @param steps ids of the operations whose hands go there
+     */
     public record Area(
             String name,
             @Within(min = "0", max = "1000", unit = "mm") BigDecimal xMm,
             @Within(min = "0", max = "1000", unit = "mm") BigDecimal yMm,
             @Within(min = "0", max = "1000", unit = "mm") BigDecimal widthMm,
-            @Within(min = "0", max = "1000", unit = "mm") BigDecimal heightMm) {}
+            @Within(min = "0", max = "1000", unit = "mm") BigDecimal heightMm,
+
+            @Says(value = "Steps whose hands go there", longest = 40)
+            List<String> steps) {
+        private static final BigDecimal LITTLE_MM2 = BigDecimal.valueOf(400);
+
+        public Area {
+            steps = List.copyOf(steps);
+        }
+
+        /** Too little for its name while nobody asks for it. */
+        public boolean isLittle() {
+            return widthMm.multiply(heightMm).compareTo(LITTLE_MM2) < 0;
+        }
+    }
 
     /** Where the seam is gauged or opened, and how deep a tool may go there. */
     public record SeamPoint(

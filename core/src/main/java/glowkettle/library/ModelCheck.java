@@ -63,6 +63,7 @@ public final class ModelCheck {
             faults.add("Nothing is to be reached: name at least one target");
         }
         voltage(model.pack().ratings(), faults);
+        areas(model, faults);
         fasteners(model, faults);
         bonds(model, faults);
         leads(model, faults);
@@ -217,6 +218,22 @@ public final class ModelCheck {
                 leads.leads().stream().filter(lead -> lead.role().isSignal()).count();
         if (untold && signals > 1) {
             faults.add("Of several signal leads, say which is the thermistor's and which the identity resistor's");
+        }
+    }
+
+    /** Hands are shown where they go: only where the face is, and for steps that there are. */
+    private static void areas(DeviceModel model, List<String> faults) {
+        for (FaceMap face : model.anatomy().faces()) {
+            for (FaceMap.Area area : face.areas()) {
+                if (area.xMm().add(area.widthMm()).compareTo(face.widthMm()) > 0
+                        || area.yMm().add(area.heightMm()).compareTo(face.heightMm()) > 0) {
+                    faults.add("The area '%s' lies off its face".formatted(area.name()));
+                }
+                area.steps().stream()
+                        .filter(step -> model.anatomy().operation(step).isEmpty())
+                        .forEach(step ->
+                                faults.add("The area '%s' is for '%s', which is no step".formatted(area.name(), step)));
+            }
         }
     }
 

@@ -38,6 +38,25 @@ public enum OperationKind {
         return this == FREE_PACK || this == LIFT_PACK_OUT || this == LIFT_DOCKED_PACK_OUT;
     }
 
+    /** Worked along the seam, wherever the device has one. */
+    public boolean isOfTheSeam() {
+        return switch (this) {
+            case CLIP_RUN, PULL_SUCTION, CUT_ADHESIVE -> true;
+            case POWER_OFF,
+                    TAKE_OUT_CARD,
+                    LIFT_FOOT_OR_LABEL,
+                    LOOSEN_FASTENERS,
+                    UNLATCH_CONNECTOR,
+                    PEEL_TAPE,
+                    MOVE_CABLE,
+                    LIFT_PART,
+                    DISCONNECT_PACK,
+                    FREE_PACK,
+                    LIFT_PACK_OUT,
+                    LIFT_DOCKED_PACK_OUT -> false;
+        };
+    }
+
     public boolean plugs() {
         return this == UNLATCH_CONNECTOR;
     }

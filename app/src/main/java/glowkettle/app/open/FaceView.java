@@ -7,6 +7,7 @@ import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.library.FaceMap;
 import glowkettle.library.Fastener;
+import glowkettle.library.Operation;
 import glowkettle.library.Side;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Torque;
@@ -25,7 +26,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** A face of the device with its fasteners, as they stand now; the tray is the same picture with what lies in it. */
-public record FaceView(FaceMap face, List<Dot> dots) {
+public record FaceView(
+        FaceMap face, List<Dot> dots, @Nullable Operation step) {
     private static final BigDecimal EDGE_MM = BigDecimal.TEN;
 
     /**
@@ -52,7 +54,24 @@ public record FaceView(FaceMap face, List<Dot> dots) {
 
     /** With the open holes of these piles marked. */
     public FaceView risking(Set<Integer> kinds) {
-        return new FaceView(face, dots.stream().map(dot -> dot.risking(kinds)).toList());
+        return new FaceView(face, dots.stream().map(dot -> dot.risking(kinds)).toList(), step);
+    }
+
+    /** Hands go there now. */
+    public boolean isAbout(FaceMap.Area area) {
+        return step != null && area.steps().contains(step.id());
+    }
+
+    /** Hands go along its seam now: no place on the map is named for the step, and it lies up. */
+    public boolean isAboutTheSeam() {
+        return step != null
+                && step.kind().isOfTheSeam()
+                && step.handling().side() == face.side()
+                && face.areas().stream().noneMatch(this::isAbout);
+    }
+
+    private boolean isAboutTheStep() {
+        return dots.stream().anyMatch(Dot::due) || face.areas().stream().anyMatch(this::isAbout) || isAboutTheSeam();
     }
 
     /** In the order in which they are drawn: what cannot be seen yet lies under, what is to be touched now over all others. */
@@ -69,7 +88,12 @@ public record FaceView(FaceMap face, List<Dot> dots) {
                 FastenerLog.of(job).missing(),
                 JobTray.of(job).placements(),
                 fastener -> isHidden(fastener, job));
-        return of(job.model().anatomy().faces(), job.model().anatomy().fasteners(), standing, step, job.limits());
+        return of(
+                job.model().anatomy().faces(),
+                job.model().anatomy().fasteners(),
+                standing,
+                step == null ? null : job.operation(step).orElse(null),
+                job.limits());
     }
 
     /** Fasteners without a device: each face as large as they need. */
@@ -111,7 +135,7 @@ public record FaceView(FaceMap face, List<Dot> dots) {
             List<FaceMap> faces,
             List<Fastener> fasteners,
             Standing standing,
-            @Nullable String step,
+            @Nullable Operation step,
             ShopLimits limits) {
         Map<String, String> placed = standing.back().stream()
                 .collect(Collectors.toMap(Tray.Placement::hole, Tray.Placement::fastener, (a, b) -> b));
@@ -125,7 +149,7 @@ public record FaceView(FaceMap face, List<Dot> dots) {
                     .map(fastener -> new Dot(
                             fastener,
                             state(fastener, standing, known.get(placed.get(fastener.id()))),
-                            step != null && step.equals(fastener.operation()),
+                            step != null && step.id().equals(fastener.operation()),
                             pile(fastener, piles),
                             Torque.of(fastener, limits)
                                     .map(AppliedLimit::toString)
@@ -133,17 +157,18 @@ public record FaceView(FaceMap face, List<Dot> dots) {
                             placed.get(fastener.id()),
                             false))
                     .toList();
-            if (!dots.isEmpty()) {
-                views.add(new FaceView(face, dots));
+            FaceView view = new FaceView(face, dots, step);
+            if (!dots.isEmpty() || view.isAboutTheStep()) {
+                views.add(view);
             }
         }
         return views;
     }
 
-    /** The face whose fasteners the step at hand is about; else the one that lies up, or the first there is. */
+    /** The face that the step at hand is about; else the one that lies up, or the first there is. */
     public static @Nullable FaceView atHand(List<FaceView> views, @Nullable Side up) {
         return views.stream()
-                .filter(view -> view.dots().stream().anyMatch(Dot::due))
+                .filter(FaceView::isAboutTheStep)
                 .findFirst()
                 .or(() ->
                         views.stream().filter(view -> view.face().side() == up).findFirst())
