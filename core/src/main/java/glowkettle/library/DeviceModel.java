@@ -168,6 +168,12 @@ public record DeviceModel(
                 anatomy.with(learnt, anatomy.fasteners()));
     }
 
+    /** The same, by the name that somebody gave it at the counter. */
+    public DeviceModel called(String name) {
+        return copy(
+                new Identity(identity.id(), name, identity.codes(), identity.kind(), identity.family()), pack, anatomy);
+    }
+
     /** The same device, its pack held by these leads. */
     public DeviceModel held(Leads leads) {
         return new DeviceModel(

@@ -47,11 +47,7 @@ public record ArriveView(
         return JobPhotos.of(job).photos();
     }
 
-    public boolean nameable() {
-        return ModelNaming.isNameable(job);
-    }
-
-    public List<Opening.Note> learnt() {
-        return ModelNaming.learnt(job);
+    public @Nullable Naming naming() {
+        return Naming.of(job);
     }
 }

@@ -1,5 +1,6 @@
 package glowkettle.app.handback;
 
+import glowkettle.app.arrive.Naming;
 import glowkettle.app.isolation.Containers;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
@@ -25,6 +26,11 @@ public record HandBackView(
                 signatures.forTheOwner().isPresent()
                         ? null
                         : signatures.failedCheck().orElse(null));
+    }
+
+    /** What the library would learn of a device nobody described; null where it has the model. */
+    public @Nullable Naming naming() {
+        return Naming.of(job);
     }
 
     public OwnersSheet sheet() {

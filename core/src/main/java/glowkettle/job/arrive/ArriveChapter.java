@@ -14,6 +14,7 @@ import glowkettle.job.Call;
 import glowkettle.job.Chapter;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
+import glowkettle.job.JobState;
 import glowkettle.job.Kind;
 import glowkettle.job.Moment;
 import glowkettle.job.NextThing;
@@ -76,6 +77,16 @@ public final class ArriveChapter implements Chapter<ArriveEntry> {
     @Override
     public List<Kind<? extends ArriveEntry>> kinds() {
         return KINDS;
+    }
+
+    /** A device nobody described is called what was typed of it. */
+    @Override
+    public DeviceModel known(JobState state, DeviceModel model) {
+        return state.latest(ArriveEntry.JobOpened.class)
+                .map(opened -> opened.device().modelCode())
+                .filter(typed -> model.isFamily() && !typed.isBlank())
+                .map(model::called)
+                .orElse(model);
     }
 
     @Override
