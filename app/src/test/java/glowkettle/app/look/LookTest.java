@@ -7,6 +7,7 @@ import com.microsoft.playwright.options.Cookie;
 import glowkettle.app.demo.Played;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.support.Kettle;
+import glowkettle.app.support.RawWords;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.arrive.OpenedBefore;
@@ -175,18 +176,6 @@ class LookTest {
                 options);
     }
 
-    /** What is written for machines is shown as they get it, with their names and their nulls. */
-    private static String said(Page page) {
-        return (String) page.evaluate("""
-                () => {
-                    const forMachines = document.querySelectorAll('pre');
-                    forMachines.forEach(one => one.hidden = true);
-                    const said = document.body.innerText;
-                    forMachines.forEach(one => one.hidden = false);
-                    return said;
-                }""");
-    }
-
     /** One look at a page serves both themes and every width: a visit costs more than what is asked of it. */
     @Test
     void axeObjectsToNothingInEitherThemeAndNothingScrollsSideways() {
@@ -198,7 +187,7 @@ class LookTest {
                 technician.open(path);
                 objections(page, EVERYTHING).forEach(found -> objections.add(path + " " + found));
                 page.evaluate("() => document.querySelectorAll('main details').forEach(one => one.open = true)");
-                RawWords.in(said(page)).forEach(found -> objections.add(path + " says " + found));
+                RawWords.on(page).forEach(found -> objections.add(path + " says " + found));
                 for (int width : WIDTHS) {
                     page.setViewportSize(width, 800);
                     int over = (int) page.evaluate(

@@ -149,6 +149,7 @@ public final class Technician implements AutoCloseable {
     private void settle() {
         page.waitForFunction("() => (document.documentElement.dataset.listens || !document.querySelector('script'))"
                 + " && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling, main[data-waits]')");
+        RawWords.on(page).forEach(raw -> complaints.add(raw + " at " + page.url()));
     }
 
     /** Types into a field that the tabulator reaches. */
