@@ -17,6 +17,7 @@ import { pickByHand } from "./pick.js";
 import { readAloud } from "./voice.js";
 import { strip } from "./strip.js";
 import { trayByHand } from "./tray.js";
+import { proposeZone } from "./zone.js";
 import { zoomByHand } from "./zoom.js";
 
 htmx.config.allowEval = false;
@@ -49,6 +50,7 @@ orderByHand();
 pickByHand();
 libraryByHand();
 limitsByHand();
+proposeZone();
 readAloud();
 zoomByHand();
 // What was looked for before gives way to what is typed or scanned now.

@@ -9,6 +9,7 @@ import glowkettle.app.form.Taken;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.limits.LimitsBook;
+import glowkettle.app.shop.FirstDay;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
@@ -17,6 +18,7 @@ import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.order.OrderOfWork;
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -41,6 +43,7 @@ class ArriveController {
     private final ModelPicker picker;
     private final ShopBook shop;
     private final InTheHouse house;
+    private final FirstDay day;
     private final InstantSource clock;
 
     ArriveController(
@@ -51,7 +54,9 @@ class ArriveController {
             ModelPicker picker,
             ShopBook shop,
             InTheHouse house,
+            FirstDay day,
             InstantSource clock) {
+        this.day = day;
         this.house = house;
         this.picker = picker;
         this.shop = shop;
@@ -63,7 +68,10 @@ class ArriveController {
     }
 
     @GetMapping("/jobs/new")
-    String form(Model model) {
+    String form(HttpServletRequest request, Model model) {
+        if (!day.knowsWhomToCall() && request.isUserInRole("LEAD")) {
+            return "redirect:/first-day";
+        }
         return page(FilledForm.NONE, model);
     }
 
@@ -86,6 +94,12 @@ class ArriveController {
 
     private List<Fault> faults(ArriveEntry.JobOpened opened, String promised, boolean codeKnown) {
         List<Fault> faults = new ArrayList<>();
+        if (!day.knowsWhomToCall()) {
+            faults.add(
+                    new Fault(
+                            "",
+                            "Nobody has said yet whom to call when something burns: a lead does that first, on the first day's page."));
+        }
         if (codeKnown && models.find(opened.device().modelId()).isEmpty()) {
             faults.add(new Fault(
                     "modelId",
@@ -103,7 +117,7 @@ class ArriveController {
         Instant promise = Objects.requireNonNull(opened.promise());
         if (!promise.isAfter(clock.instant())) {
             return Optional.of(
-                    new Fault("promise", "%s has passed; a promise lies ahead, or is left empty.".formatted(typed)));
+                    new Fault("promise", "'%s' has passed; a promise lies ahead, or is left empty.".formatted(typed)));
         }
         return models.find(opened.device().modelId())
                 .map(model -> new JobFile(

@@ -39,7 +39,7 @@ class ModelPicker {
     /**
      * What can be tapped.
      *
-     * @param often models that came in most of late, filled up with others of the library
+     * @param often models that came in most of late, filled up with others of the shop's own
      * @param families how devices open that nobody has described
      */
     public record Taps(List<DeviceModel> often, List<DeviceModel> families, Found found) {}
@@ -58,7 +58,9 @@ class ModelPicker {
         Stream<DeviceModel> lately = rows.models(Shop.ID, LATELY, MOST_OFTEN).stream()
                 .flatMap(id -> Optional.ofNullable(known.get(id)).stream());
         List<DeviceModel> often = Stream.of(
-                        Optional.ofNullable(known.get(chosen)).stream(), lately, known.values().stream())
+                        Optional.ofNullable(known.get(chosen)).stream(),
+                        lately,
+                        known.values().stream().filter(model -> !library.isExample(model)))
                 .flatMap(models -> models)
                 .distinct()
                 .limit(MOST_OFTEN)

@@ -3,6 +3,7 @@ package glowkettle.app.bench;
 import glowkettle.app.binding.Letters;
 import glowkettle.app.format.Words;
 import glowkettle.app.request.DeviceCookie;
+import glowkettle.app.shop.FirstDay;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import jakarta.servlet.http.HttpServletRequest;
@@ -33,10 +34,21 @@ class BenchController {
     private final BenchMapper bench;
     private final JobSearch search;
     private final MovingJobs moving;
+    private final Meanwhile meanwhile;
+    private final FirstDay day;
     private final ShopBook shop;
     private final InstantSource clock;
 
-    BenchController(BenchMapper bench, JobSearch search, MovingJobs moving, ShopBook shop, InstantSource clock) {
+    BenchController(
+            BenchMapper bench,
+            JobSearch search,
+            MovingJobs moving,
+            Meanwhile meanwhile,
+            FirstDay day,
+            ShopBook shop,
+            InstantSource clock) {
+        this.meanwhile = meanwhile;
+        this.day = day;
         this.moving = moving;
         this.shop = shop;
         this.bench = bench;
@@ -84,8 +96,15 @@ class BenchController {
                         text.isEmpty() ? filter(choice, me, now) : BenchFilter.none(),
                         MOST_FOUND,
                         found.corrected(),
-                        text.isEmpty() && shop.containers().isEmpty()));
+                        text.isEmpty() ? notice(me) : BenchView.Notice.NONE));
         return "bench";
+    }
+
+    private BenchView.Notice notice(String me) {
+        return new BenchView.Notice(
+                shop.containers().isEmpty(),
+                day.isOver() ? null : day.passed().size(),
+                meanwhile.told(me, shop.shop().hours(), clock.instant()));
     }
 
     private record Rows(Day day, List<BenchView.Row> all) {}

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param filter what can be chosen, and what is
  * @param mostFound so many are shown of what was looked for
  * @param corrected words that no job has, each with the near one that was looked for instead
- * @param unfurnished no pack has a place to be put apart yet
+ * @param notice what is said before the jobs
  */
 public record BenchView(
         Day day,
@@ -28,9 +28,21 @@ public record BenchView(
         BenchFilter filter,
         int mostFound,
         Map<String, String> corrected,
-        boolean unfurnished) {
+        Notice notice) {
     private static final Map<String, String> STAGE_WORDS =
             OrderOfWork.CHAPTERS.stages().stream().collect(Collectors.toMap(Stage::path, Stage::words));
+
+    /**
+     * What is said before the jobs.
+     *
+     * @param unfurnished no pack has a place to be put apart yet
+     * @param firstDay how many steps of the shop's first day are behind; null where all are
+     * @param meanwhile what became of the jobs while whoever looks was away; null where they were not
+     */
+    public record Notice(boolean unfurnished, @Nullable Integer firstDay, Meanwhile.@Nullable Told meanwhile) {
+        /** Beside what was looked for nothing else is said. */
+        static final Notice NONE = new Notice(false, null, null);
+    }
 
     /** Jobs that wait for the same. */
     public record Group(String name, String manner, List<Row> jobs) {}

@@ -2,6 +2,7 @@ package glowkettle.app.demo;
 
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.security.Accounts;
+import glowkettle.app.shop.FirstDay;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.demo.DemoJobs;
@@ -23,9 +24,17 @@ class DemoShop implements ApplicationRunner {
     private final JournalBook journal;
     private final ShopWorld world;
     private final ShopBook shop;
+    private final FirstDay day;
     private final TransactionTemplate transactions;
 
-    DemoShop(Accounts accounts, JournalBook journal, ShopWorld world, ShopBook shop, TransactionTemplate transactions) {
+    DemoShop(
+            Accounts accounts,
+            JournalBook journal,
+            ShopWorld world,
+            ShopBook shop,
+            FirstDay day,
+            TransactionTemplate transactions) {
+        this.day = day;
         this.accounts = accounts;
         this.journal = journal;
         this.world = world;
@@ -57,6 +66,9 @@ class DemoShop implements ApplicationRunner {
                 made.currency(),
                 made.equipment(),
                 EquipmentRoom.hours(made.hours())));
+        for (FirstDay.Step step : FirstDay.Step.values()) {
+            day.pass(step, Person.values()[0].account());
+        }
         for (EquipmentRoom.Container container : EquipmentRoom.CONTAINERS) {
             shop.putContainer(
                     container.id(),

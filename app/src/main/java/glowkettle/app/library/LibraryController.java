@@ -62,13 +62,14 @@ class LibraryController implements HouseForms {
             String find,
             List<Card> cards,
             List<DeviceModel> families,
-            Map<String, Integer> waiting) {}
+            Map<String, Integer> waiting,
+            boolean examplesAway) {}
 
-    /** A model with its face. */
-    public record Card(DeviceModel model, @Nullable FaceThumb face) {
-        static Card of(DeviceModel model) {
-            return new Card(model, FaceThumb.of(model).orElse(null));
-        }
+    /** A model with its face; one that ships is an example. */
+    public record Card(DeviceModel model, @Nullable FaceThumb face, boolean example) {}
+
+    private Card card(DeviceModel model) {
+        return new Card(model, FaceThumb.of(model).orElse(null), library.isExample(model));
     }
 
     /** A model with all its versions and the notes about it, and the drawing of what is being changed. */
@@ -96,10 +97,11 @@ class LibraryController implements HouseForms {
                         find.strip(),
                         found.stream()
                                 .filter(one -> !one.isFamily())
-                                .map(Card::of)
+                                .map(this::card)
                                 .toList(),
                         found.stream().filter(DeviceModel::isFamily).toList(),
-                        notes.waiting()));
+                        notes.waiting(),
+                        library.examplesAreAway()));
         return "library/list";
     }
 

@@ -2,6 +2,7 @@ package glowkettle.app.library;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import glowkettle.app.shop.FirstDay;
 import glowkettle.app.shop.Shop;
 import glowkettle.library.DeviceModel;
 import java.io.IOException;
@@ -36,6 +37,7 @@ public class ModelLibrary {
 
     private final Map<String, DeviceModel> shipped = new LinkedHashMap<>();
     private final ModelMapper rows;
+    private final FirstDay day;
     private final InstantSource clock;
     private final Map<Written, DeviceModel> read = new ConcurrentHashMap<>();
     private final Cache<Since, Integer> settled =
@@ -49,7 +51,8 @@ public class ModelLibrary {
 
     private record Since(String id, Instant at) {}
 
-    ModelLibrary(ModelMapper rows, InstantSource clock) throws IOException {
+    ModelLibrary(ModelMapper rows, FirstDay day, InstantSource clock) throws IOException {
+        this.day = day;
         this.rows = rows;
         this.clock = clock;
         Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:library/*.json");
@@ -124,21 +127,31 @@ public class ModelLibrary {
                         written -> sound(rows.version(Shop.ID, id, version).body(), id)));
     }
 
+    /** It ships with the product, and nobody in this shop has changed it: a device of the ferry line, as an example. */
+    public boolean isExample(DeviceModel model) {
+        return shipped.get(model.identity().id()) == model && !model.isFamily();
+    }
+
+    public boolean examplesAreAway() {
+        return day.examplesAreAway();
+    }
+
     public Optional<DeviceModel> findByCode(String code) {
         return all().stream().filter(model -> model.isFoundBy(code)).findFirst();
     }
 
-    /** Every model in its newest version, the shop's own after those that ship, families last. */
+    /** Every model in its newest version, the shop's own after those that ship, families last; without examples that are put away. */
     public Collection<DeviceModel> all() {
         Map<String, DeviceModel> described = new LinkedHashMap<>();
         rows.newestOfAll(Shop.ID)
                 .forEach(newest -> described.put(
                         newest.id(), numbered(newest.id(), newest.version()).orElseThrow()));
+        boolean away = day.examplesAreAway();
         List<DeviceModel> known = shipped.values().stream()
                 .map(model -> described.getOrDefault(model.identity().id(), model))
                 .toList();
         return Stream.of(
-                        known.stream().filter(model -> !model.isFamily()),
+                        known.stream().filter(model -> !model.isFamily() && !(away && isExample(model))),
                         described.values().stream()
                                 .filter(model ->
                                         !shipped.containsKey(model.identity().id())),

@@ -93,7 +93,7 @@ class SecurityConfiguration {
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/signin", "/phone/*", "/favicon.svg", "/favicon.ico", "/error", "/actuator/health/**")
                         .permitAll()
-                        .requestMatchers("/people", "/people/**")
+                        .requestMatchers("/people", "/people/**", "/first-day", "/first-day/**")
                         .hasRole("LEAD")
                         .requestMatchers(HttpMethod.POST, "/limits/**", "/shop/**", "/library/**")
                         .hasRole("LEAD")

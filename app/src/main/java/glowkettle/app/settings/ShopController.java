@@ -9,7 +9,6 @@ import glowkettle.app.form.Taken;
 import glowkettle.app.journal.HoursWork;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
-import glowkettle.isolation.Bulk;
 import glowkettle.shop.OpeningHours;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -18,7 +17,6 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -35,8 +33,10 @@ class ShopController implements HouseForms {
 
     private final ShopBook book;
     private final HoursWork hours;
+    private final ContainerSetup containers;
 
-    ShopController(ShopBook book, HoursWork hours) {
+    ShopController(ShopBook book, HoursWork hours, ContainerSetup containers) {
+        this.containers = containers;
         this.book = book;
         this.hours = hours;
     }
@@ -82,22 +82,11 @@ class ShopController implements HouseForms {
 
     @PostMapping("/shop/containers")
     String container(FormPost post, Model model) {
-        return post.answer(CONTAINER, ContainerTyped.class, this::put, filled -> page(filled, model));
-    }
-
-    private Taken put(ContainerTyped container) {
-        if (!container.id().matches("[A-Za-z0-9-]+")) {
-            return Taken.refused(
-                    "id", "'%s' is no number for a label; take letters and digits".formatted(container.id()));
-        }
-        book.putContainer(
-                container.id(),
-                container.name(),
-                container.capacityWh(),
-                container.places(),
-                Boolean.TRUE.equals(container.outdoors()),
-                Objects.requireNonNullElse(container.takes(), Bulk.LAPTOP));
-        return SAVED;
+        return post.answer(
+                CONTAINER,
+                ContainerTyped.class,
+                typed -> containers.put(typed, "/shop?saved#containers"),
+                filled -> page(filled, model));
     }
 
     @PostMapping("/shop/containers/remove")
