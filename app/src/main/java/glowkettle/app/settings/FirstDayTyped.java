@@ -6,7 +6,7 @@ import glowkettle.shop.OpeningHours;
 import java.time.ZoneId;
 
 /** The first question of the first day. */
-record FirstDayTyped(
+public record FirstDayTyped(
         @Says(value = "Name of the shop", longest = 120) String name,
 
         @Says("Zone") ZoneId zone,
