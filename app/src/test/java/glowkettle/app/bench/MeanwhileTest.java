@@ -39,10 +39,7 @@ class MeanwhileTest {
     void whatIsReadyAndWhatIsPromisedTodayIsNamed() {
         Played ready = Played.readyToSign(kettle);
         Meanwhile.Told told = kettle.bean(Meanwhile.class)
-                .told(
-                        "technician",
-                        kettle.bean(ShopBook.class).shop().hours(),
-                        Kettle.START.plus(Duration.ofHours(15)));
+                .told("technician", kettle.bean(ShopBook.class).shop().hours(), Kettle.START.plus(Duration.ofDays(5)));
 
         Assertions.assertThat(told).isNotNull();
         Assertions.assertThat(told.parts())
