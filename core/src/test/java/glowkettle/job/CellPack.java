@@ -1,8 +1,11 @@
 package glowkettle.job;
 
+import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Warmth;
+import glowkettle.assess.HazardReadings.Wet;
+import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.match.Building;
 import glowkettle.job.match.MatchEntry;
 import glowkettle.job.match.Matching;
@@ -22,6 +25,8 @@ import org.jspecify.annotations.Nullable;
 
 /** A pack of cells on its way: listed, matched, built and charged. */
 final class CellPack {
+    private static final Look LEAKS = new Look(false, false, false, false, false, true, Wet.NO, Damage.NONE);
+
     private CellPack() {}
 
     static final MatchEntry.PackChargeBegun CHARGE =
@@ -137,5 +142,10 @@ final class CellPack {
 
     static Bench charging() {
         return built().write(read("7.20", "3.600", "3.601")).write(CHARGE);
+    }
+
+    /** It leaks: nothing goes on. */
+    static Bench isolated(Bench bench) {
+        return bench.write(new AssessEntry.Looked(LEAKS));
     }
 }

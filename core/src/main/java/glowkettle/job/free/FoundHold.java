@@ -149,7 +149,7 @@ final class FoundHold {
         return new Leads(
                 operation,
                 PAD_PITCH_MM.multiply(BigDecimal.valueOf(leads.size())),
-                BigDecimal.TEN.add(BigDecimal.TEN),
+                BigDecimal.valueOf(20),
                 leads,
                 found.controller(),
                 List.of());
