@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * A calculator as it is drawn.
  *
  * @param example the address of this sum with a whole example in it
+ * @param untouched nothing was typed yet: what is answered is the example
  */
 public record SumPage(
         Calculator<?, ?> calculator,
@@ -19,6 +20,7 @@ public record SumPage(
         List<SumPart> form,
         List<Wrong> faults,
         String example,
+        boolean untouched,
         @Nullable Answered answered) {
     /**
      * An answer and what it stands on.

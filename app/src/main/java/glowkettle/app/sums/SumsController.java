@@ -125,21 +125,24 @@ class SumsController {
         return Arrays.stream(values).anyMatch(String::isBlank);
     }
 
+    /** Before anything is typed its example is answered, so that one sees what it is for. */
     private <T extends Record, R> SumPage page(Calculator<T, R> calculator, SumInput input, @Nullable String more) {
         List<Fault> faults = List.of();
         SumPage.Answered answered = null;
-        if (!input.isEmpty() && more == null) {
-            Bound<T> bound = input.bind(calculator.takes(), clock.instant(), shop.zone());
+        SumInput example = SumInput.of(calculator.takes(), OpenApi.example(calculator), shop.zone());
+        boolean untouched = input.isEmpty() && more == null;
+        SumInput reckoned = untouched ? example : input;
+        if (more == null) {
+            Bound<T> bound = reckoned.bind(calculator.takes(), clock.instant(), shop.zone());
             faults = bound.faults();
             if (bound.isGood()) {
                 try {
-                    answered = answered(calculator, bound.get(), input);
+                    answered = answered(calculator, bound.get(), reckoned);
                 } catch (Unanswerable e) {
                     faults = List.of(new Fault(e.field(), String.valueOf(e.getMessage())));
                 }
             }
         }
-        SumInput example = SumInput.of(calculator.takes(), OpenApi.example(calculator), shop.zone());
         return new SumPage(
                 calculator,
                 stageWords(calculator.stage()),
@@ -148,6 +151,7 @@ class SumsController {
                         .map(fault -> SumPage.Wrong.of(fault, calculator.takes()))
                         .toList(),
                 calculator.page() + "?" + example.query(),
+                untouched,
                 answered);
     }
 
