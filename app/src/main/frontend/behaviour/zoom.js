@@ -1,10 +1,11 @@
 // A drawing comes nearer by its buttons, by + and −, or by a tap beside its marks. A picture drawn anew stays as near.
 const NEARER = 1.7;
 const NEAREST = 4;
+const DRAWING = "svg.face, svg.layout";
 
 let near = { of: null, by: 1, x: 0, y: 0 };
 
-const faceOf = (element) => element?.closest("[data-nears]")?.querySelector("svg.face") ?? null;
+const faceOf = (element) => element?.closest("[data-nears]")?.querySelector(DRAWING) ?? null;
 
 const wholeOf = (face) => (face.dataset.whole ??= face.getAttribute("viewBox")).split(" ").map(Number);
 
@@ -23,10 +24,18 @@ function draw(face) {
 
 // Where hands are needed first; with nothing due, the middle.
 function firstDue(face) {
-    const dot = face.querySelector('[data-fastener][role="button"]');
+    const dot = face.querySelector('[data-fastener][role="button"]')?.transform.baseVal.getItem(0).matrix;
+    if (dot) {
+        return { x: dot.e, y: dot.f };
+    }
     const [left, top, width, height] = wholeOf(face);
-    const at = dot?.transform.baseVal.getItem(0).matrix ?? { e: left + width / 2, f: top + height / 2 };
-    return { x: at.e, y: at.f };
+    const { x, y, width: wide, height: high } = face.querySelector(".about .area, .handled, .strip.now")?.getBBox() ?? {
+        x: left,
+        y: top,
+        width,
+        height,
+    };
+    return { x: x + wide / 2, y: y + high / 2 };
 }
 
 function come(face, by, at) {
@@ -63,7 +72,7 @@ function tapBeside(face, event) {
 export function zoomByHand() {
     document.addEventListener("click", (event) => {
         const button = event.target.closest("[data-zoom]");
-        const face = event.target.closest("svg.face");
+        const face = event.target.closest(DRAWING);
         if (button) {
             zoom(button);
         } else if (face?.closest("[data-nears]") && !event.target.closest('[data-fastener][role="button"]')) {
@@ -71,8 +80,8 @@ export function zoomByHand() {
         }
     });
     document.body.addEventListener("htmx:afterSettle", () => {
-        const face = document.querySelector("[data-nears] svg.face");
-        if (face !== null && isNear(face)) {
+        const face = [...document.querySelectorAll("[data-nears] svg")].find(isNear) ?? null;
+        if (face !== null) {
             draw(face);
         }
     });
