@@ -1,10 +1,8 @@
 package glowkettle.job;
 
-import glowkettle.job.Admission.Author;
 import glowkettle.job.Admission.Refusal;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
-import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
 import java.util.List;
@@ -48,14 +46,6 @@ public interface Chapter<E extends Entry> {
     default boolean measuresAfterTheWork() {
         return false;
     }
-
-    String words(E entry, JobFile job);
-
-    /** What an entry tells of a pack of the job; empty where it tells nothing. */
-    Optional<Told> tells(E entry, DeviceModel model, ShopLimits limits);
-
-    /** Why an entry may not be written now; empty where it may. What holds for every entry has been asked before. */
-    Optional<Refusal> refuse(JobFile job, E entry, Author author, Instant now);
 
     /** What is to be done next at this stage; empty when nothing is, or not yet. */
     Optional<NextThing> next(JobFile job);

@@ -69,18 +69,6 @@ public final class Chapters {
             return chapter.moment(chapter.entries().cast(entry));
         }
 
-        String words(Entry entry, JobFile job) {
-            return chapter.words(chapter.entries().cast(entry), job);
-        }
-
-        Optional<Told> tells(Entry entry, DeviceModel model, ShopLimits limits) {
-            return chapter.tells(chapter.entries().cast(entry), model, limits);
-        }
-
-        Optional<Refusal> refuse(JobFile job, Entry entry, Author author, Instant now) {
-            return chapter.refuse(job, chapter.entries().cast(entry), author, now);
-        }
-
         boolean isReadFirst(JobFile job, Entry entry) {
             return chapter.isReadFirst(job, chapter.entries().cast(entry));
         }
@@ -141,15 +129,15 @@ public final class Chapters {
     }
 
     public String words(Entry entry, JobFile job) {
-        return known(rooms, entry).words(entry, job);
+        return of(entry).wordsOf(entry, job);
     }
 
     public Optional<Told> tells(Entry entry, DeviceModel model, ShopLimits limits) {
-        return known(rooms, entry).tells(entry, model, limits);
+        return of(entry).toldBy(entry, model, limits);
     }
 
     Optional<Refusal> refuse(JobFile job, Entry entry, Author author, Instant now) {
-        return known(rooms, entry).refuse(job, entry, author, now);
+        return of(entry).refusalOf(job, entry, author, now);
     }
 
     Optional<Refusal> keeps(JobFile job, Entry entry) {

@@ -7,13 +7,8 @@ import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
-import glowkettle.job.Admission.Author;
-import glowkettle.job.Admission.Refusal;
 import glowkettle.job.order.OrderOfWork;
-import glowkettle.library.DeviceModel;
-import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -48,21 +43,6 @@ class ChaptersTest {
         }
 
         @Override
-        public String words(Toy entry, JobFile job) {
-            return "toy";
-        }
-
-        @Override
-        public Optional<Told> tells(Toy entry, DeviceModel model, ShopLimits limits) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Refusal> refuse(JobFile job, Toy entry, Author author, Instant now) {
-            return Optional.empty();
-        }
-
-        @Override
         public Optional<NextThing> next(JobFile job) {
             return Optional.empty();
         }
@@ -74,7 +54,10 @@ class ChaptersTest {
     }
 
     private static <E extends Entry> Kind<E> kind(String id, Class<E> type) {
-        return Kind.of(id, type, TRAITS, Spark.HARMLESS, Firmness.LOOSE);
+        return Kind.of(id, type, TRAITS, Spark.HARMLESS, Firmness.LOOSE)
+                .says("toy")
+                .tellsNothing()
+                .admitsAny();
     }
 
     private static final Kind<Toy.Wound> WOUND = kind("wound", Toy.Wound.class);

@@ -1,54 +1,21 @@
 package glowkettle.job.handback;
 
-import static glowkettle.job.Traits.Hands.*;
-import static glowkettle.job.Traits.Holds.*;
-import static glowkettle.job.Traits.Mended.*;
-import static glowkettle.job.Traits.Reads.*;
-import static glowkettle.job.Traits.Signed.*;
-import static glowkettle.job.Traits.Source.*;
-
-import glowkettle.job.Admission;
-import glowkettle.job.Admission.Author;
-import glowkettle.job.Admission.Refusal;
 import glowkettle.job.Call;
 import glowkettle.job.Chapter;
-import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
 import glowkettle.job.NextThing;
-import glowkettle.job.Phrases;
 import glowkettle.job.Role;
-import glowkettle.job.Spark;
 import glowkettle.job.Stage;
-import glowkettle.job.Told;
-import glowkettle.job.Traits;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.isolation.Isolating;
-import glowkettle.library.DeviceModel;
-import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
 /** Signatures, and what is added later. */
 public final class HandBackChapter implements Chapter<HandBackEntry> {
     public static final Stage STAGE = new Stage("Hand back", "handback");
-
-    private static final List<Kind<? extends HandBackEntry>> KINDS = List.of(
-            new Kind<>(
-                    "signed-off",
-                    HandBackEntry.SignedOff.class,
-                    Traits.TAPPED,
-                    entry -> Spark.HARMLESS,
-                    signed -> signed.as() == Role.LEAD ? Firmness.A_LEADS : Firmness.LOOSE),
-            Kind.of("settled", HandBackEntry.Settled.class, Traits.TYPED, Spark.HARMLESS, Firmness.A_LEADS),
-            Kind.of(
-                    "addendum",
-                    HandBackEntry.Addendum.class,
-                    new Traits(FORM, TAKEN_BACK, NO_READING, AFTER_SIGNING, NO_TRAINEE_IN_DANGER, UNTIL_TAKEN_BACK),
-                    Spark.HARMLESS,
-                    Firmness.LOOSE));
 
     @Override
     public Stage stage() {
@@ -62,38 +29,7 @@ public final class HandBackChapter implements Chapter<HandBackEntry> {
 
     @Override
     public List<Kind<? extends HandBackEntry>> kinds() {
-        return KINDS;
-    }
-
-    @Override
-    public String words(HandBackEntry entry, JobFile job) {
-        return switch (entry) {
-            case HandBackEntry.SignedOff signed ->
-                "Signed as " + Phrases.lower(signed.as())
-                        + (signed.forTheOwner() == null ? "" : ": " + signed.forTheOwner());
-            case HandBackEntry.Settled settled ->
-                "Settled with the owner. " + settled.how().words() + ": " + settled.agreed();
-            case HandBackEntry.Addendum addendum -> "Addendum: " + addendum.text();
-        };
-    }
-
-    @Override
-    public Optional<Told> tells(HandBackEntry entry, DeviceModel model, ShopLimits limits) {
-        return switch (entry) {
-            case HandBackEntry.SignedOff ignored -> Optional.empty();
-            case HandBackEntry.Settled ignored -> Optional.empty();
-            case HandBackEntry.Addendum ignored -> Optional.empty();
-        };
-    }
-
-    @Override
-    public Optional<Refusal> refuse(JobFile job, HandBackEntry entry, Author author, Instant now) {
-        return switch (entry) {
-            case HandBackEntry.SignedOff signed -> SignAdmission.signed(job, signed, author);
-            case HandBackEntry.Settled ignored -> SignAdmission.settled(job, author);
-            case HandBackEntry.Addendum ignored ->
-                job.closed() ? Optional.empty() : Admission.no("", "The job is open; write a note instead.");
-        };
+        return HandBackKinds.ALL;
     }
 
     @Override
