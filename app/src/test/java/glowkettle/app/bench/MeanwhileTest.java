@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import glowkettle.app.demo.Played;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JournalBook;
+import glowkettle.app.security.Accounts;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
@@ -23,6 +24,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(RunningKettle.class)
 class MeanwhileTest {
+    private static final String PASSWORD = "gone for the weekend";
+    private static final Instant MORNING = Kettle.START.plus(Duration.ofHours(15));
+
     private final Kettle kettle;
 
     MeanwhileTest(Kettle kettle) {
@@ -35,12 +39,32 @@ class MeanwhileTest {
         kettle.clock().set(Kettle.START);
     }
 
-    @Test
-    void whatIsReadyAndWhatIsPromisedTodayIsNamed() {
-        Played ready = Played.readyToSign(kettle);
-        Meanwhile.Told told = kettle.bean(Meanwhile.class)
-                .told("technician", kettle.bean(ShopBook.class).shop().hours(), Kettle.START.plus(Duration.ofDays(5)));
+    /** Somebody of this test alone, who looked at a device just now. */
+    private void looks(String name, Played job) {
+        kettle.bean(Accounts.class).add(name, name, PASSWORD, Role.TECHNICIAN);
+        kettle.bean(JournalBook.class)
+                .append(
+                        job.number(),
+                        new Draft(
+                                new AssessEntry.Looked(Look.GOOD),
+                                UUID.randomUUID(),
+                                Draft.UNSEEN,
+                                null,
+                                name,
+                                Role.TECHNICIAN));
+    }
 
+    @Test
+    void whatIsReadyIsNamedToWhoeverWasAwayAndToNobodyElse() {
+        Played ready = Played.readyToSign(kettle);
+        looks("early", Played.assessed(kettle));
+        Meanwhile meanwhile = kettle.bean(Meanwhile.class);
+        var hours = kettle.bean(ShopBook.class).shop().hours();
+
+        Assertions.assertThat(meanwhile.told("early", hours, Kettle.START.plus(Duration.ofMinutes(44))))
+                .isNull();
+        Assertions.assertThat(meanwhile.told("nobody", hours, MORNING)).isNull();
+        Meanwhile.Told told = meanwhile.told("early", hours, MORNING);
         Assertions.assertThat(told).isNotNull();
         Assertions.assertThat(told.parts())
                 .filteredOn(part -> part.words().equals("ready to hand back"))
@@ -49,30 +73,20 @@ class MeanwhileTest {
                 .contains(String.valueOf(ready.number()));
     }
 
-    /** Told until they write something themselves; whoever never was away is told nothing. */
     @Test
-    void whoeverComesBackIsToldOnceWhatBecameOfTheJobs() {
+    void itIsToldUntilTheyWriteSomethingThemselves() {
         Played.readyToSign(kettle);
         Played waiting = Played.assessed(kettle);
-        Instant morning = Kettle.START.plus(Duration.ofHours(15));
-        try (Technician technician = Technician.at(kettle, "technician")) {
+        looks("late", waiting);
+        try (Technician technician = Technician.at(kettle, "late", PASSWORD)) {
             Locator meanwhile = technician.open("/").page().locator(".meanwhile");
             assertThat(meanwhile).hasCount(0);
 
-            kettle.clock().set(morning);
+            kettle.clock().set(MORNING);
             technician.open("/");
             assertThat(meanwhile).containsText("ready to hand back");
 
-            kettle.bean(JournalBook.class)
-                    .append(
-                            waiting.number(),
-                            new Draft(
-                                    new AssessEntry.Looked(Look.GOOD),
-                                    UUID.randomUUID(),
-                                    Draft.UNSEEN,
-                                    null,
-                                    "technician",
-                                    Role.TECHNICIAN));
+            looks("late", waiting);
             technician.open("/");
             assertThat(meanwhile).hasCount(0);
         }
