@@ -116,6 +116,7 @@ class RoutesTest {
                 get("/limits", "/limits", 200, 200, 200),
                 get("/limits/compare", "/limits/compare?from=1&to=1", 200, 200, 200),
                 get("/shop", "/shop", 200, 200, 200),
+                get("/first-day", "/first-day", 403, 403, 200),
                 get("/people", "/people", 403, 403, 200));
     }
 
@@ -211,6 +212,16 @@ class RoutesTest {
                         .with("collector", "Harbour recycling barge"),
                 post("/limits", "/limits", 403, 403, 409).with("seen", "0", "meter-error-mv", "-7", "why", "x"),
                 post("/limits/restore", "/limits/restore", 403, 403, 409).with("version", "1", "seen", "0", "why", "x"),
+                post("/first-day/shop", "/first-day/shop", 403, 403, 422).with("name", ""),
+                post("/first-day/emergency", "/first-day/emergency", 403, 403, 422)
+                        .with("emergencyNumber", ""),
+                post("/first-day/hours", "/first-day/hours", 403, 403, 422).with("MONDAY", "always"),
+                post("/first-day/room", "/first-day/room", 403, 403, 422).with("hands", "none"),
+                post("/first-day/container", "/first-day/container", 403, 403, 422)
+                        .with("id", ""),
+                post("/first-day/passed", "/first-day/passed", 403, 403, 422).with("step", "EMERGENCY"),
+                post("/first-day/examples", "/first-day/examples", 403, 403, 302)
+                        .with("away", "false"),
                 post("/shop", "/shop", 403, 403, 422).with("name", ""),
                 post("/shop/containers", "/shop/containers", 403, 403, 302)
                         .with(

@@ -116,7 +116,7 @@ class SumsTest {
         assertThat(page.status()).isEqualTo(200);
         assertThat(page.body())
                 .contains("value=\"2026-10-01T09:00\"", "name=\"readings[4].sizeMm\"")
-                .doesNotContain("class=\"answer\"");
+                .doesNotContain("answer-figures");
     }
 
     @Test
