@@ -27,6 +27,15 @@ public record HealthVerdict(
         @Nullable BigDecimal lowPercent,
         @Nullable BigDecimal highPercent,
         @Nullable String measureNext) {
+    /** How much it holds, with its range; null where nothing says it. */
+    public @Nullable String holds() {
+        return lowPercent == null || highPercent == null
+                ? null
+                : lowPercent.compareTo(highPercent) == 0
+                        ? Figures.withUnit(lowPercent, "%")
+                        : Figures.of(lowPercent) + " to " + Figures.withUnit(highPercent, "%");
+    }
+
     /** The verdict. */
     public enum Word implements Worded {
         REPLACE("Replace it"),

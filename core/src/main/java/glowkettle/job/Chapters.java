@@ -191,13 +191,9 @@ public final class Chapters {
     /** Where a job is shown after something was written on the page of a stage. */
     public Stage after(Stage page, Entry entry, JobFile job) {
         Stage next = job.next().stage();
-        boolean readFirst =
-                rooms.containsKey(entry.getClass()) && known(rooms, entry).isReadFirst(job, entry);
-        boolean somethingIsOn =
-                inOrder.stream().anyMatch(chapter -> chapter.offFirst(job).isPresent());
-        return readFirst && !somethingIsOn
-                ? page
-                : chapter(page).keepsOnItsPage(next, job, entry instanceof TakenBack) ? page : next;
+        boolean readFirst = known(rooms, entry).isReadFirst(job, entry)
+                && inOrder.stream().allMatch(chapter -> chapter.offFirst(job).isEmpty());
+        return readFirst || chapter(page).keepsOnItsPage(next, job, entry instanceof TakenBack) ? page : next;
     }
 
     private Chapter<?> chapter(Stage stage) {

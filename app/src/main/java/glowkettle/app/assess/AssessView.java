@@ -6,7 +6,6 @@ import glowkettle.assess.GaugeReading;
 import glowkettle.assess.HazardReadings;
 import glowkettle.assess.HealthVerdict;
 import glowkettle.finding.AppliedLimit;
-import glowkettle.finding.Figures;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.assess.AssessEntry;
@@ -53,17 +52,8 @@ public record AssessView(
     /** What its health says to do, by which figure; null where nobody measured it, or no label was read. */
     public @Nullable String healthWords() {
         HealthVerdict verdict = panel.verdict().result();
-        return !job.packKnown() || verdict.lowPercent() == null || verdict.highPercent() == null
-                ? null
-                : "%s: it holds %s"
-                        .formatted(
-                                verdict.word().words(),
-                                verdict.lowPercent().compareTo(verdict.highPercent()) == 0
-                                        ? Figures.withUnit(verdict.lowPercent(), "%")
-                                        : "%s to %s"
-                                                .formatted(
-                                                        Figures.of(verdict.lowPercent()),
-                                                        Figures.withUnit(verdict.highPercent(), "%")));
+        String holds = verdict.holds();
+        return holds == null || !job.packKnown() ? null : verdict.word().words() + ": it holds " + holds;
     }
 
     /** An isolated pack lies in nothing: that comes before every reading. */

@@ -96,14 +96,14 @@ class BenchController {
                         text.isEmpty() ? filter(choice, me, now) : BenchFilter.none(),
                         MOST_FOUND,
                         found.corrected(),
-                        text.isEmpty() ? notice(me) : BenchView.Notice.NONE));
+                        text.isEmpty() ? notice(me, request.isUserInRole("LEAD")) : BenchView.Notice.NONE));
         return "bench";
     }
 
-    private BenchView.Notice notice(String me) {
+    private BenchView.Notice notice(String me, boolean lead) {
         return new BenchView.Notice(
                 shop.containers().isEmpty(),
-                day.isOver() ? null : day.passed().size(),
+                lead ? day.behind().orElse(null) : null,
                 meanwhile.told(me, shop.shop().hours(), clock.instant()));
     }
 

@@ -1,6 +1,7 @@
 package glowkettle.app.bench;
 
 import glowkettle.app.format.Words;
+import glowkettle.app.shop.FirstDay;
 import glowkettle.job.Attention;
 import glowkettle.job.Stage;
 import glowkettle.job.order.OrderOfWork;
@@ -36,12 +37,17 @@ public record BenchView(
      * What is said before the jobs.
      *
      * @param unfurnished no pack has a place to be put apart yet
-     * @param firstDay how many steps of the shop's first day are behind; null where all are
+     * @param firstDay how many steps of the shop's first day are behind; null where all are, and for whoever is no lead
      * @param meanwhile what became of the jobs while whoever looks was away; null where they were not
      */
     public record Notice(boolean unfurnished, @Nullable Integer firstDay, Meanwhile.@Nullable Told meanwhile) {
         /** Beside what was looked for nothing else is said. */
         static final Notice NONE = new Notice(false, null, null);
+
+        public String firstDayWords() {
+            return "%s of %s are behind. It can be left at any time."
+                    .formatted(firstDay, FirstDay.Step.values().length);
+        }
     }
 
     /** Jobs that wait for the same. */

@@ -15,8 +15,6 @@ import glowkettle.app.shop.ShopBook;
 import glowkettle.shop.OpeningHours;
 import java.time.DayOfWeek;
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -80,30 +78,19 @@ public class FirstDayController implements HouseForms {
         return post.answer(
                 "first-emergency",
                 Emergency.class,
-                typed -> change(
-                        FirstDay.Step.EMERGENCY,
-                        shop -> new Shop(shop.name(), typed, shop.currency(), shop.equipment(), shop.hours()),
-                        post),
+                typed -> change(FirstDay.Step.EMERGENCY, shop -> shop.with(typed), post),
                 filled -> page(FirstDay.Step.EMERGENCY, filled, model));
     }
 
     @PostMapping(PAGE + "/hours")
     String hours(FormPost post, Model model) {
         List<Fault> faults = new ArrayList<>();
-        Map<DayOfWeek, List<OpeningHours.Span>> week = new EnumMap<>(DayOfWeek.class);
-        for (DayOfWeek weekday : DayOfWeek.values()) {
-            week.put(weekday, OpeningText.spans(weekday.name(), post.first(weekday.name()), faults));
-        }
+        Map<DayOfWeek, List<OpeningHours.Span>> week = OpeningText.week(post, faults);
         Taken taken = faults.isEmpty()
                 ? change(
                         FirstDay.Step.HOURS,
-                        shop -> new Shop(
-                                shop.name(),
-                                shop.emergency(),
-                                shop.currency(),
-                                shop.equipment(),
-                                new OpeningHours(
-                                        shop.hours().zone(), week, shop.hours().exceptions())),
+                        shop -> shop.with(new OpeningHours(
+                                shop.hours().zone(), week, shop.hours().exceptions())),
                         post)
                 : new Taken.Refused(faults);
         return post.answer("first-hours", taken, filled -> page(FirstDay.Step.HOURS, filled, model));
@@ -114,10 +101,7 @@ public class FirstDayController implements HouseForms {
         return post.answer(
                 "first-room",
                 Equipment.class,
-                typed -> change(
-                        FirstDay.Step.ROOM,
-                        shop -> new Shop(shop.name(), shop.emergency(), shop.currency(), typed, shop.hours()),
-                        post),
+                typed -> change(FirstDay.Step.ROOM, shop -> shop.with(typed), post),
                 filled -> page(FirstDay.Step.ROOM, filled, model));
     }
 
@@ -194,10 +178,6 @@ public class FirstDayController implements HouseForms {
 
     private String page(FirstDay.@Nullable Step again, FilledForm filled, Model model) {
         Set<FirstDay.Step> passed = day.passed();
-        Map<DayOfWeek, String> week = new LinkedHashMap<>();
-        for (DayOfWeek weekday : DayOfWeek.values()) {
-            week.put(weekday, OpeningText.of(book.shop().hours().week().get(weekday)));
-        }
         FirstDay.Step open = again != null
                 ? again
                 : Stream.of(FirstDay.Step.values())
@@ -206,7 +186,14 @@ public class FirstDayController implements HouseForms {
                         .orElse(null);
         model.addAttribute("filled", filled);
         model.addAttribute(
-                "view", new FirstDayView(open, passed, week, book.containers(), accounts.all(), day.examplesAreAway()));
+                "view",
+                new FirstDayView(
+                        open,
+                        passed,
+                        OpeningText.week(book.hours()),
+                        book.containers(),
+                        accounts.all(),
+                        day.examplesAreAway()));
         return "settings/first-day";
     }
 }

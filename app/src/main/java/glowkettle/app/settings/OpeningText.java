@@ -1,12 +1,16 @@
 package glowkettle.app.settings;
 
 import glowkettle.app.binding.Fault;
+import glowkettle.app.form.FormPost;
+import glowkettle.shop.OpeningHours;
 import glowkettle.shop.OpeningHours.Span;
 import java.time.DateTimeException;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -23,6 +27,23 @@ final class OpeningText {
         return spans == null || spans.isEmpty()
                 ? CLOSED
                 : spans.stream().map(span -> span.opens() + "-" + span.closes()).collect(Collectors.joining(", "));
+    }
+
+    /** A field per day, by the name of the day. */
+    static Map<DayOfWeek, String> week(OpeningHours hours) {
+        Map<DayOfWeek, String> typed = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            typed.put(day, of(hours.week().get(day)));
+        }
+        return typed;
+    }
+
+    static Map<DayOfWeek, List<Span>> week(FormPost post, List<Fault> faults) {
+        Map<DayOfWeek, List<Span>> week = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            week.put(day, spans(day.name(), post.first(day.name()), faults));
+        }
+        return week;
     }
 
     /** One line per exception: the date, then its hours. */

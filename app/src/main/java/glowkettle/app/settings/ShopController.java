@@ -13,8 +13,6 @@ import glowkettle.shop.OpeningHours;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
@@ -56,10 +54,7 @@ class ShopController implements HouseForms {
     @Transactional
     public String change(FormPost post, Model model) {
         List<Fault> faults = new ArrayList<>();
-        Map<DayOfWeek, List<OpeningHours.Span>> week = new EnumMap<>(DayOfWeek.class);
-        for (DayOfWeek day : DayOfWeek.values()) {
-            week.put(day, OpeningText.spans(day.name(), post.first(day.name()), faults));
-        }
+        Map<DayOfWeek, List<OpeningHours.Span>> week = OpeningText.week(post, faults);
         Map<LocalDate, List<OpeningHours.Span>> exceptions =
                 OpeningText.exceptions("exceptions", post.first("exceptions"), faults);
         return post.answer(
@@ -105,13 +100,13 @@ class ShopController implements HouseForms {
 
     private String page(FilledForm filled, Model model) {
         Shop shop = book.shop();
-        Map<DayOfWeek, String> week = new LinkedHashMap<>();
-        for (DayOfWeek day : DayOfWeek.values()) {
-            week.put(day, OpeningText.of(shop.hours().week().get(day)));
-        }
         model.addAttribute("filled", filled);
         model.addAttribute(
-                "view", new ShopView(week, OpeningText.of(shop.hours().exceptions()), book.containers()));
+                "view",
+                new ShopView(
+                        OpeningText.week(shop.hours()),
+                        OpeningText.of(shop.hours().exceptions()),
+                        book.containers()));
         return "settings/shop";
     }
 }

@@ -3,6 +3,7 @@ package glowkettle.app.shop;
 import glowkettle.finding.Worded;
 import java.time.InstantSource;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 
@@ -47,7 +48,12 @@ public class FirstDay {
     }
 
     public boolean isOver() {
-        return passed().size() == Step.values().length;
+        return behind().isEmpty();
+    }
+
+    /** How many of its steps are behind; empty where all are. */
+    public Optional<Integer> behind() {
+        return Optional.of(passed().size()).filter(steps -> steps < Step.values().length);
     }
 
     /** Nobody takes a device in before a lead said whom to call when it burns. */

@@ -10,6 +10,18 @@ public record Shop(String name, Emergency emergency, String currency, Equipment 
     /** The one shop that is served today. */
     public static final int ID = 1;
 
+    public Shop with(Emergency other) {
+        return new Shop(name, other, currency, equipment, hours);
+    }
+
+    public Shop with(Equipment other) {
+        return new Shop(name, emergency, currency, other, hours);
+    }
+
+    public Shop with(OpeningHours other) {
+        return new Shop(name, emergency, currency, equipment, other);
+    }
+
     /** What it can heat with at all. */
     public Set<HeatPlace> heatsWith() {
         Set<HeatPlace> has = EnumSet.allOf(HeatPlace.class);

@@ -42,7 +42,6 @@ final class FreeKinds {
                     .tells(started -> new Told.HeatOn(started.bond()))
                     .admits((job, started, author, now) -> FreeAdmission.heat(job, started, now)),
             // What makes it safer is always taken, halted or not.
-            // Heat off is what makes it safer.
             Kind.of(
                             "heat-stopped",
                             FreeEntry.HeatStopped.class,

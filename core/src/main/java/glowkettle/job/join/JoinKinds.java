@@ -91,11 +91,11 @@ final class JoinKinds {
                     .tellsNothing()
                     .admits((job, folded) -> TransplantAdmission.folded(job, folded)),
             Kind.of("board-metered", JoinEntry.BoardMetered.class, Traits.TYPED, Spark.HARMLESS, Firmness.LOOSE)
-                    .says(metered -> "Meter: cell %s, board %s%s"
+                    .says((metered, job) -> "Meter: cell %s, board %s%s"
                             .formatted(
                                     Figures.withUnit(metered.cellV(), "V"),
                                     Figures.withUnit(metered.boardV(), "V"),
-                                    metered.boardV().signum() == 0 ? ", latched off" : ""))
+                                    Transplanting.of(job).isLatched(metered) ? ", latched off" : ""))
                     .tellsNothing()
                     .admits((job, metered) -> TransplantAdmission.metered(job, metered)),
             Kind.of(

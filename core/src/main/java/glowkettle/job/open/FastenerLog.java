@@ -9,6 +9,7 @@ import glowkettle.limits.ShopLimits;
 import glowkettle.open.Mixup;
 import java.math.BigDecimal;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -58,20 +59,25 @@ public final class FastenerLog {
 
     /** As they were counted last. */
     public Optional<Counted> counted(String step) {
-        return state.all(OpenEntry.ScrewsCounted.class)
-                .filter(counted -> counted.step().equals(step))
-                .reduce((earlier, later) -> later)
-                .map(counted -> new Counted(
-                        step, counted.out().intValue(), count(counted.missing()), count(counted.stripped())));
+        return uncharted().filter(counted -> counted.step().equals(step)).findFirst();
     }
 
     private static int count(@Nullable BigDecimal screws) {
         return screws == null ? 0 : screws.intValue();
     }
 
-    /** Those that nobody described, of all steps. */
+    /** Those that nobody described, of all steps, each as it was counted last. */
     private Stream<Counted> uncharted() {
-        return model.anatomy().operations().stream().flatMap(operation -> counted(operation.id()).stream());
+        Map<String, Counted> byStep = new LinkedHashMap<>();
+        state.all(OpenEntry.ScrewsCounted.class)
+                .forEach(counted -> byStep.put(
+                        counted.step(),
+                        new Counted(
+                                counted.step(),
+                                counted.out().intValue(),
+                                count(counted.missing()),
+                                count(counted.stripped()))));
+        return byStep.values().stream();
     }
 
     /** Where a screw was missing when the device came in. */
