@@ -67,7 +67,9 @@ function press(event) {
         return;
     }
     const isPress = event.key === " " || event.key === "Enter";
-    if (isPress && active.matches("a, button, summary, input, [role=button]")) {
+    // A choice that is made has nothing left for Space: whoever tapped it goes on with the pedal.
+    const isMade = event.key === " " && active.matches("[type=radio]:checked");
+    if (isPress && !isMade && active.matches("a, button, summary, input, [role=button]")) {
         return;
     }
     const key = event.key === " " ? "space" : event.key.toLowerCase();

@@ -1,5 +1,6 @@
 package glowkettle.app.binding;
 
+import glowkettle.finding.Figures;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.lang.reflect.AnnotatedParameterizedType;
@@ -193,7 +194,10 @@ public final class Binder {
         return within == null
                 ? ""
                 : "; accepted is %s to %s %s"
-                        .formatted(within.min(), within.max(), within.unit())
+                        .formatted(
+                                Figures.of(new BigDecimal(within.min())),
+                                Figures.of(new BigDecimal(within.max())),
+                                within.unit())
                         .stripTrailing();
     }
 

@@ -88,7 +88,10 @@ class Frame {
         model.addAttribute("dangersHere", Asked.of(() -> calling.getValue().dangersOf(here)));
         model.addAttribute("pageJob", here);
         // The poll says how its page's job stands, so that whatever the page missed is healed with it.
-        model.addAttribute("jobNow", Asked.of(() -> here == null ? null : Change.of(journal.file(here))));
+        model.addAttribute(
+                "jobNow",
+                Asked.of(() ->
+                        here == null ? null : journal.find(here).map(Change::of).orElse(null)));
         model.addAttribute(
                 "strip",
                 Asked.of(() -> strip.html(

@@ -17,6 +17,7 @@ import glowkettle.fit.SizeCode;
 import glowkettle.fit.Verdict;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.Arriving;
+import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Freeing;
@@ -85,8 +86,22 @@ public record FitView(
         return Matching.of(job).series().orElse(null);
     }
 
-    public @Nullable BigDecimal builtChargeLimitV() {
-        return Matching.of(job).chargeLimitV().orElse(null);
+    /** Read off the label before, for the tier, or of the pack that was built after it. */
+    public @Nullable BigDecimal chargeLimitV() {
+        return job.state()
+                .latest(AssessEntry.VoltageTaken.class)
+                .map(taken -> taken.voltage().chargeLimitV())
+                .or(() -> Matching.of(job).chargeLimitV())
+                .orElse(null);
+    }
+
+    /** Read off the label before, for the tier, or of the pack that was built after it. */
+    public @Nullable BigDecimal nominalThicknessMm() {
+        return job.state()
+                .latest(AssessEntry.ThicknessTaken.class)
+                .map(taken -> taken.thickness().nominalThicknessMm())
+                .or(() -> Matching.of(job).label().map(built -> built.size().thicknessMm()))
+                .orElse(null);
     }
 
     /** The one in the hand; until one is, the one that was taken from the quote. */

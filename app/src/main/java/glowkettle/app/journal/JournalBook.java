@@ -197,11 +197,13 @@ public class JournalBook {
     }
 
     public JobFile file(long job) {
+        return find(job).orElseThrow(() -> new UnknownJob(job));
+    }
+
+    /** @return empty where no such job was ever taken in */
+    public Optional<JobFile> find(long job) {
         Journal journal = journals.of(job);
-        if (journal.isEmpty()) {
-            throw new UnknownJob(job);
-        }
-        return file(job, journal);
+        return journal.isEmpty() ? Optional.empty() : Optional.of(file(job, journal));
     }
 
     /** As it stands now; what the last look at it reckoned is not reckoned again. */

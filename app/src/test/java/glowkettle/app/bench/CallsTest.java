@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import glowkettle.app.demo.Played;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.support.Kettle;
+import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
 import java.sql.Timestamp;
 import java.time.Duration;
@@ -102,5 +103,13 @@ class CallsTest {
                 .map(BenchMapper.BenchJob::number)
                 .toList();
         assertThat(order.indexOf(dangerous.number())).isLessThan(order.indexOf(late.number()));
+    }
+
+    @Test
+    void answersThePageOfAJobThatIsNotThere() {
+        Requests.Answer answer = Requests.as(kettle, "technician")
+                .with("HX-Current-URL", kettle.address() + "/jobs/987654321/open")
+                .get("/clocks");
+        assertThat(answer.status()).isEqualTo(200);
     }
 }

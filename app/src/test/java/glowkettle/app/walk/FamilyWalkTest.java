@@ -53,7 +53,6 @@ class FamilyWalkTest {
                     .tap("modelId", model)
                     .type("owner", "Deck crew, ferry Skua")
                     .tap("openedBefore", "NO")
-                    .letGo()
                     .send(" ")
                     .headed("Look at the pack");
             assess(technician);
