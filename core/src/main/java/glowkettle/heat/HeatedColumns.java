@@ -224,10 +224,9 @@ final class HeatedColumns {
         return Refit.figure(spot).applyAsDouble(course.instantAt(sinceS));
     }
 
-    /** What a probe would read a while after the heat was taken away. */
-    double readAfterC(double liftOffS, double laterS, Refit.Spot spot) {
-        Part part = spot == Refit.Spot.BOND ? bonded() : parts.getFirst();
-        return Refit.figure(spot).applyAsDouble(liftOff(part).instantAfter(liftOffS, laterS));
+    /** The column of a spot from the moment the heat is taken away, to be walked on. */
+    ColumnHistory after(double liftOffS, Refit.Spot spot) {
+        return liftOff(spot == Refit.Spot.BOND ? bonded() : parts.getFirst()).after(liftOffS);
     }
 
     List<HeatWindow.Point> curve() {

@@ -11,7 +11,7 @@ final class LiftOff {
     /** Steps, and seconds, through which every limited layer must fall until its peak counts as passed. */
     private static final int FALLING_STEPS = 4;
 
-    private static final double FALLING_S = 10;
+    static final double FALLING_S = 10;
     private static final double LONGEST_S = 3600;
     private static final double LONGEST_COOLING_S = 36_000;
     private static final double TO_S = 0.02;
@@ -93,12 +93,8 @@ final class LiftOff {
         return after(endS).walk(forS, instant -> false);
     }
 
-    /** The column a while after an end. */
-    Column.Instant instantAfter(double endS, double laterS) {
-        return through(endS, laterS).instantAt(laterS);
-    }
-
-    private ColumnHistory after(double endS) {
+    /** The column from an end on. */
+    ColumnHistory after(double endS) {
         return new ColumnHistory(column, away, heating.at(endS), toleranceK);
     }
 

@@ -112,20 +112,6 @@ public record Refit(
         return new Result<>(refit, findings(refit, fittedS, standingS, limits), working(request, refit));
     }
 
-    /** What a probe should read at a moment, heat on or off again, by the curve as earlier readings corrected it. */
-    public static BigDecimal predict(
-            HeatWindow.Request heating, List<Reading> earlier, BigDecimal sinceS, Spot spot, ShopLimits limits) {
-        double factor = earlier.isEmpty() ? 1 : fit(heating, earlier, limits);
-        double untilS = sinceS.doubleValue();
-        double onS = heating.liftOffS() == null
-                ? untilS
-                : Math.min(untilS, heating.liftOffS().doubleValue());
-        HeatedColumns curve =
-                HeatedColumns.fully(heating, new HeatedColumns.Doubt(1, factor), CELL_MM, TOLERANCE_K, onS, limits);
-        double predictedC = onS < untilS ? curve.readAfterC(onS, untilS - onS, spot) : curve.readC(onS, spot);
-        return Figures.round(predictedC, 1);
-    }
-
     private static double standing(double beforeS, double fittedS, List<Reading> readings, ShopLimits limits) {
         boolean apart = readings.getLast()
                         .sinceS()
@@ -135,7 +121,7 @@ public record Refit(
         return fittedS < beforeS || apart ? fittedS : beforeS;
     }
 
-    private static double fit(HeatWindow.Request heating, List<Reading> readings, ShopLimits limits) {
+    static double fit(HeatWindow.Request heating, List<Reading> readings, ShopLimits limits) {
         double low = Math.log(limits.number(Limit.REFIT_LEAST));
         double high = Math.log(limits.number(Limit.REFIT_MOST));
         double a = high - GOLDEN * (high - low);

@@ -19,6 +19,7 @@ import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Comparator;
 import java.util.Deque;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -241,29 +242,31 @@ final class PackReadings {
     }
 
     /**
-     * The steepest rise towards the newest reading, since heat was last on: what a mat warmed is no growth. A rise over less
-     * than five minutes counts as it is; a slower one counts by its share of five minutes, which some five minutes within it
-     * must have reached.
+     * The steepest rise towards the newest reading, since heat was last on: what a mat warmed is no growth; zero where
+     * nothing rose, nothing where there is no reading to compare with. A rise over less than five minutes counts as it is; a
+     * slower one counts by its share of five minutes, which some five minutes within it must have reached. A reading that a
+     * later one lies under rises less steeply than that one, so the lows are enough, however many readings there are.
      */
     private @Nullable BigDecimal rise() {
-        if (surfaces.size() < 2) {
+        Iterator<Read> latestFirst = surfaces.descendingIterator();
+        Read last = latestFirst.hasNext() ? latestFirst.next() : null;
+        if (last == null
+                || !latestFirst.hasNext()
+                || activity.heatedBetween(latestFirst.next().at(), last.at())) {
             return null;
         }
-        Read last = surfaces.getLast();
-        double steepest = surfaces.stream()
-                .limit(surfaces.size() - 1L)
-                .filter(earlier -> !activity.heatedBetween(earlier.at(), last.at()))
-                .mapToDouble(earlier -> nearly(earlier, last))
-                .max()
-                .orElse(Double.NaN);
+        List<Read> earlier = lows.stream()
+                .filter(low -> low != last)
+                .filter(low -> !activity.heatedBetween(low.at(), last.at()))
+                .toList();
+        double steepest =
+                earlier.stream().mapToDouble(low -> nearly(low, last)).max().orElse(0);
         // Limits are compared as typed, so the steepest is reckoned in decimals; the others need not be.
-        return surfaces.stream()
-                .limit(surfaces.size() - 1L)
-                .filter(earlier -> nearly(earlier, last) >= steepest - NEAR_K)
-                .filter(earlier -> !activity.heatedBetween(earlier.at(), last.at()))
-                .map(earlier -> riseInFiveMinutes(earlier, last))
+        return earlier.stream()
+                .filter(low -> nearly(low, last) >= steepest - NEAR_K)
+                .map(low -> riseInFiveMinutes(low, last))
                 .max(Comparator.naturalOrder())
-                .orElse(null);
+                .orElse(BigDecimal.ZERO);
     }
 
     /** No growth towards the newest reading is steeper than this, whenever it was. */

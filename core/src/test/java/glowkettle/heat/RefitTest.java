@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -50,8 +51,7 @@ class RefitTest {
 
     @Test
     void offTheHeatTheCellIsPredictedToWarmOnAndThenToCool() {
-        HeatWindow.Request off = new HeatWindow.Request(
-                HEATING.stack(), HEATING.setting(), HEATING.ambientC(), List.of(), null, new BigDecimal("120"));
+        HeatWindow.Request off = endedAfter("120");
         double end = predicted(off, "120");
         double peak =
                 HeatWindow.of(off, LIMITS).result().afterwards().cellPeakC().doubleValue();
@@ -60,9 +60,41 @@ class RefitTest {
         assertThat(predicted(off, "60")).isLessThan(end);
     }
 
+    private static HeatWindow.Request endedAfter(String liftOffS) {
+        return new HeatWindow.Request(
+                HEATING.stack(), HEATING.setting(), HEATING.ambientC(), List.of(), null, new BigDecimal(liftOffS));
+    }
+
     private static double predicted(HeatWindow.Request heating, String sinceS) {
-        return Refit.predict(heating, List.of(), new BigDecimal(sinceS), Refit.Spot.CELL, LIMITS)
+        return HeatCourse.of(heating, List.of(), LIMITS)
+                .readC(new BigDecimal(sinceS), Refit.Spot.CELL)
                 .doubleValue();
+    }
+
+    @Test
+    void aCourseReadsTheSameWhereverItWasLookedAtBefore() {
+        HeatWindow.Request off = endedAfter("120");
+        List<String> moments = List.of("60", "121", "180", "400", "900", "3000");
+        List<Double> forwards = moments.stream().map(at -> predicted(off, at)).toList();
+        // The same heating as another one: nothing is known of its course yet.
+        HeatWindow.Request another = endedAfter("120.0");
+        List<Double> backwards =
+                moments.reversed().stream().map(at -> predicted(another, at)).toList();
+        assertThat(backwards.reversed()).isEqualTo(forwards);
+    }
+
+    @Test
+    void theCellIsCooledWhenTheCurveReadsSo() {
+        HeatWindow.Request off = endedAfter("120");
+        BigDecimal mostC = new BigDecimal("40");
+        BigDecimal cooledS = HeatCourse.of(off, List.of(), LIMITS)
+                .cellCooledS(mostC, Duration.ofHours(6))
+                .orElseThrow();
+        assertThat(predicted(off, cooledS.toPlainString())).isCloseTo(40, within(0.1));
+        assertThat(predicted(off, cooledS.subtract(BigDecimal.TEN).toPlainString()))
+                .isGreaterThanOrEqualTo(40);
+        assertThat(HeatCourse.of(off, List.of(), LIMITS).cellCooledS(mostC, Duration.ofSeconds(1)))
+                .isEmpty();
     }
 
     @Test

@@ -1,6 +1,7 @@
 package glowkettle.app.free;
 
 import glowkettle.app.desk.Completion;
+import glowkettle.heat.HeatCourse;
 import glowkettle.heat.Refit;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
@@ -40,12 +41,8 @@ class HeatReadCompletion implements Completion {
                 .flatMap(heated -> BenchClocks.heat(job, heated))
                 .filter(heat -> spot.isPresent())
                 .ifPresent(heat -> typed.put("predictedC", new String[] {
-                    Refit.predict(
-                                    heat.request(),
-                                    Freeing.of(job).heatings(bond).readings(),
-                                    heat.sinceS(clock.instant()),
-                                    spot.orElseThrow(),
-                                    job.limits())
+                    HeatCourse.of(heat.request(), Freeing.of(job).heatings(bond).readings(), job.limits())
+                            .readC(heat.sinceS(clock.instant()), spot.orElseThrow())
                             .toPlainString()
                 }));
     }

@@ -1,6 +1,7 @@
 package glowkettle.app.shop;
 
 import glowkettle.finding.Figures;
+import glowkettle.heat.HeatCourse;
 import glowkettle.heat.Refit;
 import glowkettle.instruments.Calipers;
 import glowkettle.instruments.GaugeProgrammer;
@@ -125,7 +126,8 @@ public class BenchInstruments implements DisposableBean {
         double shownC = Freeing.of(job)
                 .warm(now)
                 .flatMap(bond -> BenchClocks.heat(job, bond))
-                .map(heat -> Refit.predict(heat.request(), List.of(), heat.sinceS(now), Refit.Spot.CELL, job.limits())
+                .map(heat -> HeatCourse.of(heat.request(), List.of(), job.limits())
+                        .readC(heat.sinceS(now), Refit.Spot.CELL)
                         .doubleValue())
                 .orElse(21.0);
         bench.show(Probe.QUERY, rounded(shownC + off, 1));

@@ -10,7 +10,7 @@ import glowkettle.free.LeadOrder;
 import glowkettle.free.Loosening;
 import glowkettle.free.Solvent;
 import glowkettle.heat.Adhesive;
-import glowkettle.heat.HeatWindow;
+import glowkettle.heat.HeatCourse;
 import glowkettle.heat.Refit;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
@@ -30,6 +30,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -42,8 +43,6 @@ public final class Freeing {
 
     /** A heat that is on moves its job until somebody says that it is off. */
     private static final Duration STAYS_ON = Duration.ofDays(3650);
-
-    private static final int NEAR_S = 30;
 
     private final JobFile job;
     private final JobState state;
@@ -156,13 +155,12 @@ public final class Freeing {
                         recorded.entry() instanceof FreeEntry.HeatRead heat && heat.spot() == Refit.Spot.CELL)
                 .map(recorded -> ((FreeEntry.HeatRead) recorded.entry()).temperatureC())
                 .reduce((earlier, later) -> later);
-        return read.or(() -> Optional.of(Refit.predict(
-                heatings(last.started().bond())
-                        .request(last, bond.get().layers().stack()),
-                last.readings(),
-                last.sinceS(now),
-                Refit.Spot.CELL,
-                job.limits())));
+        return read.or(() -> Optional.of(course(last, bond.get()).readC(last.sinceS(now), Refit.Spot.CELL)));
+    }
+
+    private HeatCourse course(Heatings.Heating heating, Bond bond) {
+        return HeatCourse.of(
+                heatings(bond.operation()).request(heating, bond.layers().stack()), heating.readings(), job.limits());
     }
 
     /** Until when its tier and its next thing change by the clock alone, since a heat is in it; empty where none is. */
@@ -189,32 +187,17 @@ public final class Freeing {
                 : job.model().anatomy().bondOf(every.getLast().started().bond());
     }
 
-    /** When the cell is down to what strips are drawn at, by the curve, to half a minute; empty where it does not wait. */
+    /** When the cell is down to what strips are drawn at, by the curve; empty where it does not wait. */
     public Optional<Instant> cooledAt() {
         if (!stripsWait() || isHeating()) {
             return Optional.empty();
         }
         Heatings.Heating last = Heatings.every(state).getLast();
-        HeatWindow.Request request = heatings(last.started().bond())
-                .request(last, heatedLast().orElseThrow().layers().stack());
-        BigDecimal mostC = job.limits().of(Limit.STRIP_MOST_C);
-        long warmS = 0;
-        long coolS = COOLED.toSeconds();
-        while (coolS - warmS > NEAR_S) {
-            long middle = (warmS + coolS) / 2;
-            BigDecimal thenC = Refit.predict(
-                    request,
-                    last.readings(),
-                    last.sinceS(job.now().plusSeconds(middle)),
-                    Refit.Spot.CELL,
-                    job.limits());
-            if (thenC.compareTo(mostC) > 0) {
-                warmS = middle;
-            } else {
-                coolS = middle;
-            }
-        }
-        return Optional.of(job.now().plusSeconds(coolS));
+        Instant cooled = course(last, heatedLast().orElseThrow())
+                .cellCooledS(job.limits().of(Limit.STRIP_MOST_C), COOLED)
+                .map(sinceS -> last.from().plusMillis(sinceS.movePointRight(3).longValue()))
+                .orElseGet(() -> Objects.requireNonNull(last.to()).plus(COOLED));
+        return Optional.of(cooled.isBefore(job.now()) ? job.now() : cooled);
     }
 
     /** The shop's air as it was read last. */

@@ -1,5 +1,6 @@
 package glowkettle.job.free;
 
+import glowkettle.heat.HeatCourse;
 import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Refit;
 import glowkettle.job.JobState;
@@ -55,7 +56,8 @@ public record Overrun(
         }
         boolean live = heating.isWarm(now);
         Instant asked = live || off == null ? now : off;
-        BigDecimal cellC = Refit.predict(request, heating.readings(), heating.sinceS(asked), Refit.Spot.CELL, limits);
+        BigDecimal cellC =
+                HeatCourse.of(request, heating.readings(), limits).readC(heating.sinceS(asked), Refit.Spot.CELL);
         return Optional.of(
                 new Overrun(bond, heating, latest, live, asked, cellC, peakC(request, heating, cellC, limits)));
     }
