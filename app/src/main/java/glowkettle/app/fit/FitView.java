@@ -17,7 +17,7 @@ import glowkettle.fit.SizeCode;
 import glowkettle.fit.Verdict;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.Arriving;
-import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.assess.Assessing;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Freeing;
@@ -88,18 +88,16 @@ public record FitView(
 
     /** Read off the label before, for the tier, or of the pack that was built after it. */
     public @Nullable BigDecimal chargeLimitV() {
-        return job.state()
-                .latest(AssessEntry.VoltageTaken.class)
-                .map(taken -> taken.voltage().chargeLimitV())
+        return Assessing.of(job)
+                .labelledChargeLimitV()
                 .or(() -> Matching.of(job).chargeLimitV())
                 .orElse(null);
     }
 
     /** Read off the label before, for the tier, or of the pack that was built after it. */
     public @Nullable BigDecimal nominalThicknessMm() {
-        return job.state()
-                .latest(AssessEntry.ThicknessTaken.class)
-                .map(taken -> taken.thickness().nominalThicknessMm())
+        return Assessing.of(job)
+                .labelledThicknessMm()
                 .or(() -> Matching.of(job).label().map(built -> built.size().thicknessMm()))
                 .orElse(null);
     }

@@ -19,6 +19,7 @@ import glowkettle.job.Recorded;
 import glowkettle.job.Told;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.limits.Limit;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -83,6 +84,18 @@ public final class Assessing {
     /** An isolated pack is taken out of its device, cold, on a lead's word. */
     public boolean isColdRemoval() {
         return job.tier().result().tier() == Tier.ISOLATE && !halted() && !job.liftedOut();
+    }
+
+    /** The charge limit per cell that somebody read off the label of the old pack. */
+    public Optional<BigDecimal> labelledChargeLimitV() {
+        return state.latest(AssessEntry.VoltageTaken.class)
+                .map(taken -> taken.voltage().chargeLimitV());
+    }
+
+    /** Its nominal thickness, as somebody read it off the label or the size code. */
+    public Optional<BigDecimal> labelledThicknessMm() {
+        return state.latest(AssessEntry.ThicknessTaken.class)
+                .map(taken -> taken.thickness().nominalThicknessMm());
     }
 
     /**
