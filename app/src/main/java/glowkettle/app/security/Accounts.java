@@ -22,6 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Accounts implements UserDetailsService {
     private final AccountMapper rows;
     private final DeviceMapper devices;
+    private final TokenMapper tokens;
     private final KnownDevices known;
     private final PasswordEncoder passwords;
     private final InstantSource clock;
@@ -29,11 +30,13 @@ public class Accounts implements UserDetailsService {
     Accounts(
             AccountMapper rows,
             DeviceMapper devices,
+            TokenMapper tokens,
             KnownDevices known,
             PasswordEncoder passwords,
             InstantSource clock) {
         this.rows = rows;
         this.devices = devices;
+        this.tokens = tokens;
         this.known = known;
         this.passwords = passwords;
         this.clock = clock;
@@ -104,6 +107,7 @@ public class Accounts implements UserDetailsService {
         rows.changePassword(Shop.ID, name, passwords.encode(password));
         rows.endSessions(name);
         devices.forgetAll(Shop.ID, name);
+        tokens.withdrawAll(Shop.ID, name);
     }
 
     @EventListener

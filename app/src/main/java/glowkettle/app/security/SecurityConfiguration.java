@@ -12,11 +12,12 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.SimpleUrlAuthenticationFailureHandler;
+import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
 import org.springframework.security.web.context.NullSecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 
-/** Two doors: calculators by HTTP Basic without a session, pages by sign-in with one. */
+/** Two doors: calculators by HTTP Basic or a token, without a session, pages by sign-in with one. */
 @Configuration
 class SecurityConfiguration {
     private static final String CONTENT_POLICY = String.join(
@@ -33,7 +34,7 @@ class SecurityConfiguration {
 
     @Bean
     PasswordEncoder passwords() {
-        return new BCryptPasswordEncoder();
+        return new RememberedPasswords(new BCryptPasswordEncoder());
     }
 
     /** What must answer when nothing else does: no session is looked for, so no database is asked. */
@@ -52,16 +53,20 @@ class SecurityConfiguration {
 
     @Bean
     @Order(1)
-    SecurityFilterChain calculators(HttpSecurity http, ProblemWriter problems) throws Exception {
+    SecurityFilterChain calculators(HttpSecurity http, ProblemWriter problems, AccessTokens tokens) throws Exception {
         return http.securityMatcher("/api/**")
                 .authorizeHttpRequests(requests -> requests.requestMatchers("/api/openapi.json")
                         .permitAll()
                         .anyRequest()
                         .authenticated())
+                .addFilterBefore(new TokenDoor(tokens, problems), BasicAuthenticationFilter.class)
                 .httpBasic(basic -> basic.authenticationEntryPoint((request, response, failure) -> {
                     response.setHeader("WWW-Authenticate", "Basic realm=\"Glow Kettle\", charset=\"UTF-8\"");
                     problems.write(
-                            response, 401, "Not signed in", "Send the name and password of an account by HTTP Basic.");
+                            response,
+                            401,
+                            "Not signed in",
+                            "Send a token, or the name and password of an account by HTTP Basic.");
                 }))
                 .csrf(csrf -> csrf.disable())
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))

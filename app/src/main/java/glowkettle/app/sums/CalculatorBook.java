@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 
 /** Every calculator of every stage, by stage and name. */
 @Component
-class CalculatorBook {
+public class CalculatorBook {
     private final Map<String, Calculator<?, ?>> calculators = new LinkedHashMap<>();
 
     CalculatorBook(List<Calculators> stages) {
@@ -20,6 +20,11 @@ class CalculatorBook {
 
     Collection<Calculator<?, ?>> all() {
         return calculators.values();
+    }
+
+    /** Those that have sums, as in their addresses. */
+    public List<String> stages() {
+        return calculators.values().stream().map(Calculator::stage).distinct().toList();
     }
 
     Optional<Calculator<?, ?>> find(String stage, String name) {

@@ -43,12 +43,11 @@ final class OpenApi {
         ObjectNode components = api.putObject("components");
         components.set("schemas", schemas.schemas());
         problemSchema(schemas.schemas());
-        components
-                .putObject("securitySchemes")
-                .putObject("basic")
-                .put("type", "http")
-                .put("scheme", "basic");
-        api.putArray("security").addObject().putArray("basic");
+        ObjectNode ways = components.putObject("securitySchemes");
+        ways.putObject("basic").put("type", "http").put("scheme", "basic");
+        ways.putObject("token").put("type", "http").put("scheme", "bearer");
+        api.putArray("security").addObject().putArray("token");
+        api.withArray("security").addObject().putArray("basic");
         return api;
     }
 

@@ -116,6 +116,7 @@ class RoutesTest {
                 get("/limits", "/limits", 200, 200, 200),
                 get("/limits/compare", "/limits/compare?from=1&to=1", 200, 200, 200),
                 get("/shop", "/shop", 200, 200, 200),
+                get("/tokens", "/tokens", 200, 200, 200),
                 get("/first-day", "/first-day", 403, 403, 200),
                 get("/people", "/people", 403, 403, 200));
     }
@@ -237,6 +238,8 @@ class RoutesTest {
                                 "false"),
                 post("/shop/containers/remove", "/shop/containers/remove", 403, 403, 422)
                         .with("id", "none"),
+                post("/tokens/new", "/tokens/new", 200, 200, 200).with("name", "scale"),
+                post("/tokens/withdraw", "/tokens/withdraw", 302, 302, 302).with("id", "0"),
                 post("/people/new", "/people/new", 403, 403, 302)
                         .with(
                                 "name",

@@ -189,6 +189,12 @@ public final class Requests {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    public Answer askByToken(String token, String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Authorization", "Bearer " + token)
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
     public Answer method(String method, String path) {
         return send(HttpRequest.newBuilder(URI.create(address + path))
                 .header("Authorization", basic("technician", "quayside"))
