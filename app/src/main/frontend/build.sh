@@ -9,13 +9,9 @@ if ! cmp -s package-lock.json node_modules/.lock-built 2>/dev/null; then
     cp package-lock.json node_modules/.lock-built
 fi
 
-mkdir -p "$out/fonts"
+mkdir -p "$out"
 cp kettle.svg "$out/"
-fonts=node_modules/@fontsource-variable
-for family in atkinson-hyperlegible-next bitter; do
-    cp "$fonts/$family/files/$family-latin-wght-normal.woff2" "$out/fonts/"
-done
-node fonts.mjs "$out/../../pdf-fonts"
+node fonts.mjs "$out/fonts" "$out/../../pdf-fonts"
 node_modules/.bin/sass --no-source-map --style=compressed --quiet-deps --silence-deprecation=import \
     --load-path=node_modules theme/kettle.scss "$out/kettle.css"
 node_modules/.bin/esbuild behaviour/kettle.js --bundle --minify --target=es2022 --log-level=warning \

@@ -80,7 +80,8 @@ export function showAhead(mend, openFolds) {
     });
     document.body.addEventListener("htmx:beforeRequest", ({ detail }) => {
         const form = detail.elt;
-        const fits = next !== null && form.matches("form[data-ahead]") && said(form) === next.body && openFolds() === next.folds;
+        const fits =
+            next !== null && form.matches("form[data-ahead]") && said(form) === next.body && openFolds() === next.folds;
         if (!fits || Date.now() - next.at > GOOD_FOR_MS) {
             return;
         }

@@ -43,7 +43,8 @@ function putIn(placements) {
     }
     const [firstHole, firstPut] = [back.querySelector("[data-hole]"), back.querySelector("[data-put]")];
     placements.forEach(([hole, fastener], index) => {
-        const [holeField, putField] = index === 0 ? [firstHole, firstPut] : [firstHole.cloneNode(), firstPut.cloneNode()];
+        const [holeField, putField] =
+            index === 0 ? [firstHole, firstPut] : [firstHole.cloneNode(), firstPut.cloneNode()];
         holeField.name = `placements[${index}].hole`;
         putField.name = `placements[${index}].fastener`;
         holeField.value = hole;
@@ -75,7 +76,8 @@ function countOut(event) {
     const words = form.querySelector("[data-out-count]");
     const due = Number(words.dataset.due);
     const missing = form.querySelectorAll("[data-missing]:checked").length;
-    words.textContent = missing === 0 ? (due === 1 ? "It is out" : `All ${due} are out`) : `Out: ${due - missing}; missing: ${missing}`;
+    words.textContent =
+        missing === 0 ? (due === 1 ? "It is out" : `All ${due} are out`) : `Out: ${due - missing}; missing: ${missing}`;
 }
 
 export function trayByHand() {

@@ -7,7 +7,10 @@ let near = { of: null, by: 1, x: 0, y: 0 };
 
 const faceOf = (element) => element?.closest("[data-nears]")?.querySelector(DRAWING) ?? null;
 
-const wholeOf = (face) => (face.dataset.whole ??= face.getAttribute("viewBox")).split(" ").map(Number);
+function wholeOf(face) {
+    face.dataset.whole ??= face.getAttribute("viewBox");
+    return face.dataset.whole.split(" ").map(Number);
+}
 
 const nameOf = (face) => `${location.pathname} ${face.getAttribute("aria-label")}`;
 
@@ -29,7 +32,12 @@ function firstDue(face) {
         return { x: dot.e, y: dot.f };
     }
     const [left, top, width, height] = wholeOf(face);
-    const { x, y, width: wide, height: high } = face.querySelector(".about .area, .handled, .strip.now")?.getBBox() ?? {
+    const {
+        x,
+        y,
+        width: wide,
+        height: high,
+    } = face.querySelector(".about .area, .handled, .strip.now")?.getBBox() ?? {
         x: left,
         y: top,
         width,
@@ -44,7 +52,8 @@ function come(face, by, at) {
 }
 
 function scaleGraph(graph, direction) {
-    const wide = Number((graph.dataset.wide ??= graph.getAttribute("width")));
+    graph.dataset.wide ??= graph.getAttribute("width");
+    const wide = Number(graph.dataset.wide);
     const now = Number(graph.dataset.by ?? 1);
     const by = Math.min(2.5, Math.max(0.4, direction > 0 ? now * 1.25 : now / 1.25));
     graph.dataset.by = by;

@@ -14,7 +14,10 @@ async function start(panel) {
     panel.querySelector("[data-hold-chart]").hidden = false;
     say(panel, "The tester is starting …");
     // Starting it changes the world, so it is asked for by a form; listening to it does not.
-    const asked = await fetch(panel.dataset.hold, { method: "POST", body: new URLSearchParams({ _csrf: panel.querySelector("[name=_csrf]").value }) }).catch(() => null);
+    const asked = await fetch(panel.dataset.hold, {
+        method: "POST",
+        body: new URLSearchParams({ _csrf: panel.querySelector("[name=_csrf]").value }),
+    }).catch(() => null);
     if (asked === null || !asked.ok) {
         end(button);
         say(panel, asked === null ? "No connection. The tester was not started." : await asked.text());
@@ -24,7 +27,9 @@ async function start(panel) {
     line = new EventSource(`${panel.dataset.hold}/${encodeURIComponent(await asked.text())}`);
     line.addEventListener("sample", (event) => {
         const sample = JSON.parse(event.data);
-        points.push(`${(Number(leftX) + sample.seconds * perUnit).toFixed(1)} ${(bottomY - (sample.kpa / target) * upPerUnit).toFixed(1)}`);
+        points.push(
+            `${(Number(leftX) + sample.seconds * perUnit).toFixed(1)} ${(bottomY - (sample.kpa / target) * upPerUnit).toFixed(1)}`,
+        );
         curve.setAttribute("d", `M${points.join("L")}`);
         panel.querySelector("[data-kpa]").textContent = `${sample.kpa.toFixed(2)} kPa`;
         say(panel, `after ${sample.seconds.toFixed(1)} s`);

@@ -6,9 +6,9 @@ const isLooser = (row, now) => {
     return (row.dataset.stricter === "LOWER" && now > was) || (row.dataset.stricter === "HIGHER" && now < was);
 };
 
-const valueOf = (row) => row.querySelector(".limit-value input");
+const valueField = (row) => row.querySelector(".limit-value input");
 
-const isChanged = (row) => valueOf(row) !== null && figure(valueOf(row).value) !== Number(row.dataset.was);
+const isChanged = (row) => valueField(row) !== null && figure(valueField(row).value) !== Number(row.dataset.was);
 
 const tablesChanged = (form) =>
     [...form.querySelectorAll("[data-limit-figures]")].filter((table) =>
@@ -23,7 +23,7 @@ function count(form) {
     const rows = [...form.querySelectorAll("[data-limit]")];
     rows.forEach((row) => row.classList.toggle("changed", isChanged(row)));
     const changed = rows.filter(isChanged);
-    const looser = changed.filter((row) => isLooser(row, figure(valueOf(row).value)));
+    const looser = changed.filter((row) => isLooser(row, figure(valueField(row).value)));
     const tables = tablesChanged(form);
     const parts = [
         ...(changed.length > 0 ? [`${changed.length} changed`] : []),

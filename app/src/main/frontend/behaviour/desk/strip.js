@@ -21,7 +21,13 @@ function distance(seconds) {
     const hours = Math.floor(size / 3600);
     const minutes = Math.floor((size % 3600) / 60);
     const text =
-        size < 600 ? clock(size) : hours >= 48 ? `${Math.floor(hours / 24)} d` : hours > 0 ? `${hours} h ${minutes} min` : `${minutes} min`;
+        size < 600
+            ? clock(size)
+            : hours >= 48
+              ? `${Math.floor(hours / 24)} d`
+              : hours > 0
+                ? `${hours} h ${minutes} min`
+                : `${minutes} min`;
     return seconds < 0 ? `${text} over` : text;
 }
 

@@ -102,8 +102,15 @@ function takeAway() {
 // A step that is dropped on another stands before it in the list from then on.
 function putBefore(id, other) {
     change((model) => {
-        const [moved] = model.operations.splice(model.operations.findIndex((operation) => operation.id === id), 1);
-        model.operations.splice(model.operations.findIndex((operation) => operation.id === other), 0, moved);
+        const [moved] = model.operations.splice(
+            model.operations.findIndex((operation) => operation.id === id),
+            1,
+        );
+        model.operations.splice(
+            model.operations.findIndex((operation) => operation.id === other),
+            0,
+            moved,
+        );
         open = "";
     });
 }
@@ -112,7 +119,11 @@ const stepUnder = (event) =>
     document.elementFromPoint(event.clientX, event.clientY)?.closest("[data-operation]")?.dataset.operation ?? null;
 
 function answered(field) {
-    const lines = (value) => value.split("\n").map((line) => line.trim()).filter((line) => line !== "");
+    const lines = (value) =>
+        value
+            .split("\n")
+            .map((line) => line.trim())
+            .filter((line) => line !== "");
     const value = field.value.trim();
     const figure = value === "" ? "" : Number(value.replace(",", "."));
     const said = {
@@ -152,7 +163,10 @@ function placeFasteners(drawing, x, y) {
             const share = i / steps;
             model.fasteners.push({
                 ...pattern,
-                id: freeName(model.fasteners.map((one) => one.id), stem),
+                id: freeName(
+                    model.fasteners.map((one) => one.id),
+                    stem,
+                ),
                 face: drawing.dataset.face,
                 xMm: tenth(pattern.xMm + (x - pattern.xMm) * share),
                 yMm: tenth(pattern.yMm + (y - pattern.yMm) * share),
@@ -181,7 +195,8 @@ const ACTS = {
     "[data-seed]": (button) => change((model) => put(model, button.dataset.seed, JSON.parse(button.dataset.with))),
     ".edge": (edge) => cut(edge.dataset.before, edge.dataset.after),
     "[data-pull]": () => {},
-    "[data-operation]": (node) => choose(`operations[${read().operations.findIndex((one) => one.id === node.dataset.operation)}]`),
+    "[data-operation]": (node) =>
+        choose(`operations[${read().operations.findIndex((one) => one.id === node.dataset.operation)}]`),
     "[data-part]": (part) => choose(part.dataset.part),
     "[data-face]": (drawing, event) => {
         const { x, y } = onDrawing(drawing, event);
@@ -218,7 +233,11 @@ function pressed(event) {
     event.target.releasePointerCapture?.(event.pointerId);
     if (handle) {
         event.preventDefault();
-        pulling = { from: handle.dataset.pull, x: Number(handle.getAttribute("cx")), y: Number(handle.getAttribute("cy")) };
+        pulling = {
+            from: handle.dataset.pull,
+            x: Number(handle.getAttribute("cx")),
+            y: Number(handle.getAttribute("cy")),
+        };
     } else if (mark) {
         moving = { mark, from: onDrawing(mark.ownerSVGElement, event), x: event.clientX, y: event.clientY };
     } else {
@@ -267,13 +286,19 @@ export function libraryByHand() {
             return;
         }
         if (event.target.matches("[data-after]")) {
-            event.target.checked ? link(event.target.value, event.target.dataset.of) : cut(event.target.value, event.target.dataset.of);
+            event.target.checked
+                ? link(event.target.value, event.target.dataset.of)
+                : cut(event.target.value, event.target.dataset.of);
         } else if (event.target.matches("[data-at]")) {
             answered(event.target);
         }
     });
     document.addEventListener("keydown", (event) => {
-        if (editor() && (event.key === "Enter" || event.key === " ") && event.target.matches?.("[data-operation], g[data-part]")) {
+        if (
+            editor() &&
+            (event.key === "Enter" || event.key === " ") &&
+            event.target.matches?.("[data-operation], g[data-part]")
+        ) {
             event.preventDefault();
             event.target.dispatchEvent(new MouseEvent("click", { bubbles: true }));
         }

@@ -1,5 +1,5 @@
 // The clocks of the bench: heat with its hand along the curve, and whatever else counts down in seconds.
-import { clock, sound } from "./strip.js";
+import { clock, sound } from "../desk/strip.js";
 
 const ON_SECONDS = 1000;
 const SOUNDED = "kettle.bench-sounded";
@@ -49,11 +49,18 @@ function moveHand(panel, since) {
         const drawing = hand.ownerSVGElement;
         const x = Number(drawing.dataset.leftX) + since * Number(drawing.dataset.perUnit);
         // The curve goes on as long as the heat does: what ran out of the drawing is drawn anew.
-        if (x > drawing.viewBox.baseVal.width && panel.dataset.again === undefined && document.querySelector("dialog[open]") === null) {
+        if (
+            x > drawing.viewBox.baseVal.width &&
+            panel.dataset.again === undefined &&
+            document.querySelector("dialog[open]") === null
+        ) {
             panel.dataset.again = "true";
             window.location.reload();
         }
-        hand.setAttribute("d", `M${Math.min(x, drawing.viewBox.baseVal.width - 8).toFixed(1)} 8 V${Number(drawing.dataset.bottomY) + 4}`);
+        hand.setAttribute(
+            "d",
+            `M${Math.min(x, drawing.viewBox.baseVal.width - 8).toFixed(1)} 8 V${Number(drawing.dataset.bottomY) + 4}`,
+        );
     }
 }
 
@@ -79,7 +86,9 @@ const shopNow = (element) => {
 
 function tick() {
     document.querySelectorAll("[data-heat]").forEach((panel) => heat(panel, shopNow(panel)));
-    document.querySelectorAll("[data-cools]").forEach((panel) => moveHand(panel, (shopNow(panel) - Date.parse(panel.dataset.from)) / 1000));
+    document
+        .querySelectorAll("[data-cools]")
+        .forEach((panel) => moveHand(panel, (shopNow(panel) - Date.parse(panel.dataset.from)) / 1000));
     document.querySelectorAll("[data-clock][data-now]").forEach((row) => countDown(row, shopNow(row)));
 }
 

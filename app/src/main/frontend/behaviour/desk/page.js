@@ -5,7 +5,10 @@ import { showAhead } from "./ahead.js";
 // The form whose answer comes next.
 let sent = null;
 
-const partsOf = (element) => [...(element.matches("[x-data]") ? [element] : []), ...element.querySelectorAll("[x-data]")];
+const partsOf = (element) => [
+    ...(element.matches("[x-data]") ? [element] : []),
+    ...element.querySelectorAll("[x-data]"),
+];
 
 // The same stage of the same job, drawn anew.
 function isSamePage(fragment) {
@@ -138,7 +141,11 @@ export function swapPages(alpine) {
         }
     });
     // Also said of what comes open.
-    document.addEventListener("toggle", ({ target }) => target.matches("details[data-fold][open]") && isWithout(target) && unfold(target), true);
+    document.addEventListener(
+        "toggle",
+        ({ target }) => target.matches("details[data-fold][open]") && isWithout(target) && unfold(target),
+        true,
+    );
     document.body.addEventListener("htmx:beforeRequest", ({ detail }) => {
         if (detail.elt.matches("form")) {
             sent = detail.elt;
@@ -150,5 +157,7 @@ export function swapPages(alpine) {
         }
     });
     showAhead((page) => mend(page, alpine).forEach(comeIn), openFolds);
-    document.body.addEventListener("htmx:load", ({ detail }) => partsOf(detail.elt).forEach((part) => alpine.initTree(part)));
+    document.body.addEventListener("htmx:load", ({ detail }) =>
+        partsOf(detail.elt).forEach((part) => alpine.initTree(part)),
+    );
 }

@@ -41,7 +41,11 @@ function toTheReading() {
     if (field === null && details !== null) {
         details.open = true;
     }
-    const target = field ?? [...(details ?? document).querySelectorAll(".next-thing form input, [data-reading] .figure input")].find((input) => input.type !== "hidden" && visible(input));
+    const target =
+        field ??
+        [...(details ?? document).querySelectorAll(".next-thing form input, [data-reading] .figure input")].find(
+            (input) => input.type !== "hidden" && visible(input),
+        );
     if (target !== undefined && target !== null) {
         target.scrollIntoView({ block: "nearest" });
         if (target.matches("[type=radio], [type=checkbox]")) {
