@@ -80,7 +80,7 @@ public final class FreeChapter implements Chapter<FreeEntry> {
     @Override
     public Optional<Refusal> bars(JobFile job, Spark spark, Instant now) {
         return switch (spark) {
-            case KINDLES, WELDS -> FreeAdmission.ignition(job, now);
+            case KINDLES, WELDS -> SolventAdmission.ignition(job, now);
             case HARMLESS -> Optional.empty();
         };
     }

@@ -40,7 +40,7 @@ final class FreeKinds {
                                     started.setting().words(),
                                     Figures.withUnit(started.ambientC(), "°C")))
                     .tells(started -> new Told.HeatOn(started.bond()))
-                    .admits((job, started, author, now) -> FreeAdmission.heat(job, started, now)),
+                    .admits((job, started, author, now) -> HeatAdmission.heat(job, started, now)),
             // What makes it safer is always taken, halted or not.
             Kind.of(
                             "heat-stopped",
@@ -115,7 +115,7 @@ final class FreeKinds {
                                     applied.solvent().words(),
                                     applied.lies().words()))
                     .tellsNothing()
-                    .admits((job, applied) -> FreeAdmission.solvent(job, applied)),
+                    .admits((job, applied) -> SolventAdmission.solvent(job, applied)),
             Kind.of(
                             "solvent-uncovered",
                             FreeEntry.SolventUncovered.class,
@@ -164,7 +164,7 @@ final class FreeKinds {
                                             + (lead.routing() == null ? "" : ", runs " + lead.routing()))
                                     .collect(Collectors.joining("; ")))
                     .tellsNothing()
-                    .admits((job, noted) -> FreeAdmission.noted(job, noted)),
+                    .admits((job, noted) -> LeadAdmission.noted(job, noted)),
             Kind.of(
                             "lead-school-chosen",
                             FreeEntry.LeadSchoolChosen.class,
@@ -173,12 +173,12 @@ final class FreeKinds {
                             Firmness.LOOSE)
                     .says(chosen -> "Leads: " + chosen.school().words())
                     .tellsNothing()
-                    .admits((job, ignored) -> FreeAdmission.leadSchool(job)),
+                    .admits((job, ignored) -> LeadAdmission.leadSchool(job)),
             // An iron, or a cutter that may bridge two leads of a charged pack.
             Kind.of("conductor-freed", FreeEntry.ConductorFreed.class, Traits.TAPPED, Spark.KINDLES, Firmness.DONE)
                     .says(freed -> "Off: " + freed.lead())
                     .tellsNothing()
-                    .admits((job, freed, author, now) -> FreeAdmission.freed(job, freed, now)),
+                    .admits((job, freed, author, now) -> LeadAdmission.freed(job, freed, now)),
             Kind.of(
                             "conductor-covered",
                             FreeEntry.ConductorCovered.class,

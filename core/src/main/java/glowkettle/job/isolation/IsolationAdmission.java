@@ -6,8 +6,8 @@ import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.assess.Assessing;
-import glowkettle.job.free.FreeAdmission;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.SolventAdmission;
 import java.time.Instant;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -66,7 +66,7 @@ final class IsolationAdmission {
         if (Freeing.of(job).isHeating()) {
             return Admission.no("", "It is being heated: take it off the heat first.");
         }
-        Optional<Refusal> wet = FreeAdmission.ignition(job, now);
+        Optional<Refusal> wet = SolventAdmission.ignition(job, now);
         if (wet.isPresent()) {
             return Admission.no(
                     "", wet.get().reason() + " It stands open, outdoors or under extraction, until it is dry.");

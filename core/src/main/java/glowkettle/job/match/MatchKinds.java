@@ -26,24 +26,24 @@ final class MatchKinds {
                                     begun.rows(),
                                     begun.arrangement().words()))
                     .tellsNothing()
-                    .admits((job, begun) -> MatchAdmission.oldPackBegun(job, begun)),
+                    .admits((job, begun) -> DrawingAdmission.oldPackBegun(job, begun)),
             tapped("old-cell-marked", MatchEntry.OldCellMarked.class, Traits.TAPPED)
                     .says(marked -> "Place %s is of group %s".formatted(marked.place(), marked.group()))
                     .tellsNothing()
-                    .admits((job, marked) -> MatchAdmission.marked(job, marked)),
+                    .admits((job, marked) -> DrawingAdmission.marked(job, marked)),
             tapped("old-group-turned", MatchEntry.OldGroupTurned.class, Traits.TAPPED)
                     .says(turned -> "Group %s lies the other way round".formatted(turned.group()))
                     .tellsNothing()
-                    .admits((job, turned) -> MatchAdmission.turned(job, turned)),
+                    .admits((job, turned) -> DrawingAdmission.turned(job, turned)),
             tapped("sense-lead-followed", MatchEntry.SenseLeadFollowed.class, Traits.TAPPED)
                     .says(followed -> "Pin %s of the sense plug is on tap %s".formatted(followed.pin(), followed.tap()))
                     .tellsNothing()
-                    .admits((job, followed) -> MatchAdmission.followed(job, followed)),
+                    .admits((job, followed) -> DrawingAdmission.followed(job, followed)),
             tapped("old-groups-metered", MatchEntry.OldGroupsMetered.class, Traits.READ)
                     .says(metered -> "Old groups: " + MatchWords.voltages(metered.voltages()))
                     .tells(metered ->
                             new Told.Cells(Told.Whose.OLD, metered.voltages().groupV()))
-                    .admits((job, metered) -> MatchAdmission.oldMetered(job, metered.voltages())),
+                    .admits((job, metered) -> DrawingAdmission.oldMetered(job, metered.voltages())),
             tapped("mending-read", MatchEntry.MendingRead.class, Traits.TYPED)
                     .says(mending -> "Groups of a used pack: "
                             + mending.mending().groups().stream()
@@ -51,7 +51,7 @@ final class MatchKinds {
                                     .collect(Collectors.joining(", "))
                             + " mAh")
                     .tellsNothing()
-                    .admits((job, mending) -> MatchAdmission.mending(job, mending.mending())),
+                    .admits((job, mending) -> DrawingAdmission.mending(job, mending.mending())),
             tapped("cells-read", MatchEntry.CellsRead.class, Traits.WRITTEN_BY_ITS_PAGE)
                     .says(read -> "Cells: %s from %s".formatted(read.cells().size(), read.name()))
                     .tellsNothing()
@@ -108,11 +108,11 @@ final class MatchKinds {
                             MatchKinds::firmness)
                     .says((done, job) -> "Done: " + MatchWords.step(done, job))
                     .tells((done, model, limits) -> wrapped(done))
-                    .admits((job, done) -> MatchAdmission.step(job, done)),
+                    .admits((job, done) -> BuildAdmission.step(job, done)),
             tapped("built-groups-metered", MatchEntry.BuiltGroupsMetered.class, Traits.READ)
                     .says(metered -> "New groups: " + MatchWords.voltages(metered.voltages()))
                     .tells(metered -> unpacked(metered))
-                    .admits((job, metered) -> MatchAdmission.builtMetered(job, metered)),
+                    .admits((job, metered) -> BuildAdmission.builtMetered(job, metered)),
             Kind.of("pack-charge-begun", MatchEntry.PackChargeBegun.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE)
                     .says(begun -> "First charge of the new pack begun, attended"
                             + (begun.chargerV() == null
@@ -122,18 +122,18 @@ final class MatchKinds {
                                                     Phrases.figure(begun.chargerV(), "V"),
                                                     Phrases.figure(begun.chargerA(), "A"))))
                     .tells(ignored -> new Told.CurrentOn(Told.Whose.NEW, null))
-                    .admits((job, begun) -> MatchAdmission.chargeBegun(job, begun)),
+                    .admits((job, begun) -> FirstChargeAdmission.chargeBegun(job, begun)),
             tapped("built-pack-felt", MatchEntry.BuiltPackFelt.class, Traits.READ)
                     .says(felt -> "New pack: %s"
                             .formatted(Optional.ofNullable(felt.warmth().surfaceC())
                                     .map(warm -> Figures.withUnit(warm, "°C"))
                                     .orElse("temperature missing")))
                     .tells(felt -> new Told.Felt(Told.Whose.NEW, felt.warmth()))
-                    .admits((job, felt) -> MatchAdmission.felt(job, felt)),
+                    .admits((job, felt) -> FirstChargeAdmission.felt(job, felt)),
             tapped("pack-charge-ended", MatchEntry.PackChargeEnded.class, Traits.TAPPED)
                     .says("First charge of the new pack ended")
                     .tells(ignored -> new Told.CurrentOff(Told.Whose.NEW, null))
-                    .admits((job, ignored) -> MatchAdmission.chargeEnded(job)));
+                    .admits((job, ignored) -> FirstChargeAdmission.chargeEnded(job)));
 
     private MatchKinds() {}
 
