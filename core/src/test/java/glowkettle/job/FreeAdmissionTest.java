@@ -16,6 +16,7 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.fit.FitEntry;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.BenchClocks;
+import glowkettle.job.free.Dissolving;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.open.LearntMinutes;
@@ -192,7 +193,7 @@ class FreeAdmissionTest {
         bench.later(Duration.ofMinutes(3)).write(card(Effort.SOME)).in("free");
         // Under the pack it does not dry, however long one waits.
         bench.later(Duration.ofHours(5));
-        assertThat(Freeing.of(bench.file()).isWet(Bench.NOON.plus(Duration.ofHours(9))))
+        assertThat(Dissolving.of(bench.file()).isWet(Bench.NOON.plus(Duration.ofHours(9))))
                 .isTrue();
         bench.in("pack");
         assertThat(BenchClocks.of(bench.file())).anyMatch(clock -> clock.kind() == BenchClocks.Kind.DRY);

@@ -12,6 +12,7 @@ import glowkettle.free.LeadOrder;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Parting;
 import glowkettle.job.join.JoinEntry;
 import glowkettle.job.join.JoinEntry.LeadsListed;
 import glowkettle.job.join.Joining;
@@ -64,8 +65,9 @@ class JoinAdmissionTest {
                 .write(new FreeEntry.LeadSchoolChosen(school));
         for (int i = 0; i < PADS.size(); i++) {
             Freeing freeing = Freeing.of(bench.file());
-            String next =
-                    freeing.nextConductor(freeing.leadsAtHand().orElseThrow()).orElseThrow();
+            String next = Parting.of(bench.file())
+                    .nextConductor(freeing.leadsAtHand().orElseThrow())
+                    .orElseThrow();
             bench.write(new FreeEntry.ConductorFreed(next)).write(new FreeEntry.ConductorCovered(next));
         }
         return bench.in("plug").in("free").in("pack").measured().fitted();

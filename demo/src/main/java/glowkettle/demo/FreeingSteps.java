@@ -5,6 +5,7 @@ import glowkettle.free.LeadOrder;
 import glowkettle.free.Loosening;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Parting;
 import glowkettle.library.Bond;
 import glowkettle.library.Leads;
 import java.math.BigDecimal;
@@ -41,10 +42,10 @@ final class FreeingSteps {
 
     private static void takenOff(Leads leads, Play play) {
         sand(play);
-        if (Freeing.of(play.file()).leadsNoted().isEmpty()) {
+        if (Parting.of(play.file()).leadsNoted().isEmpty()) {
             noted(leads, play);
         }
-        for (String lead : Freeing.of(play.file()).leadOrder(leads).result().off()) {
+        for (String lead : Parting.of(play.file()).leadOrder(leads).result().off()) {
             play.write(new FreeEntry.ConductorFreed(lead)).write(new FreeEntry.ConductorCovered(lead));
         }
     }

@@ -18,6 +18,7 @@ import glowkettle.job.fit.FitEntry;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Parting;
 import glowkettle.job.open.FastenerLog;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
@@ -125,18 +126,18 @@ public final class Onwards {
     }
 
     private static Optional<Entry> unsoldered(JobFile job, Leads leads) {
-        if (Freeing.of(job).leadsNoted().isEmpty()) {
+        if (Parting.of(job).leadsNoted().isEmpty()) {
             return Optional.of(new FreeEntry.LeadsNoted(leads.leads().stream()
                     .map(lead -> new FreeEntry.LeadNote(lead.id(), "grey", null))
                     .toList()));
         }
-        if (Freeing.of(job).leadSchool().isEmpty()) {
+        if (Parting.of(job).leadSchool().isEmpty()) {
             return Optional.of(new FreeEntry.LeadSchoolChosen(LeadOrder.School.UNSOLDER));
         }
-        return Freeing.of(job)
+        return Parting.of(job)
                 .bareConductor()
                 .<Entry>map(FreeEntry.ConductorCovered::new)
-                .or(() -> Freeing.of(job).nextConductor(leads).map(FreeEntry.ConductorFreed::new));
+                .or(() -> Parting.of(job).nextConductor(leads).map(FreeEntry.ConductorFreed::new));
     }
 
     private static Optional<Entry> fit(JobFile job) {

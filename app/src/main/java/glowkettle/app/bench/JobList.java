@@ -9,7 +9,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.NextThing;
 import glowkettle.job.Recorded;
 import glowkettle.job.arrive.Arriving;
-import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Warming;
 import glowkettle.job.wayback.ClosingUp;
 import glowkettle.shop.OpeningHours;
 import java.time.Instant;
@@ -77,7 +77,7 @@ class JobList implements ListWriter {
                 first(calls, Attention.WATCH),
                 first(calls, Attention.WORK),
                 first(calls, Attention.PROMISE),
-                Freeing.of(job).movesUntil().orElse(null));
+                Warming.of(job).movesUntil().orElse(null));
     }
 
     private static JobListMapper.Past past(JobFile job) {

@@ -3,7 +3,11 @@ package glowkettle.app.free;
 import glowkettle.free.Effort;
 import glowkettle.free.Ladder;
 import glowkettle.free.Loosening;
+import glowkettle.job.JobFile;
+import glowkettle.job.free.Dissolving;
+import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Warming;
 import glowkettle.job.open.Held;
 import glowkettle.library.Bond;
 import java.time.Instant;
@@ -35,7 +39,7 @@ public enum FreeTask {
     LEADS_OFF;
 
     static FreeTask of(
-            Freeing freeing,
+            JobFile job,
             @Nullable Bond bond,
             @Nullable HeatPanel heat,
             @Nullable LeadPanel leads,
@@ -44,6 +48,7 @@ public enum FreeTask {
         if (heat != null && heat.isOn()) {
             return HEATING;
         }
+        Freeing freeing = Freeing.of(job);
         boolean notGlued =
                 bond == null && leads == null && freeing.notGluedAtHand().isPresent();
         Optional<Held> undescribed = freeing.heldAtHand();
@@ -65,7 +70,7 @@ public enum FreeTask {
         if (leads != null) {
             return leads.noted() ? leads.school() == null ? LEADS_SCHOOL : LEADS_OFF : LEADS_NOTE;
         }
-        return bond == null || ladder == null ? ELSEWHERE : onBond(freeing, bond, heat, ladder, now);
+        return bond == null || ladder == null ? ELSEWHERE : onBond(job, bond, heat, ladder, now);
     }
 
     private static FreeTask finding(Held undescribed) {
@@ -76,21 +81,21 @@ public enum FreeTask {
         };
     }
 
-    private static FreeTask onBond(Freeing freeing, Bond bond, @Nullable HeatPanel heat, Ladder ladder, Instant now) {
-        if (freeing.ignition().filter(lock -> lock.dwells(now)).isPresent()) {
+    private static FreeTask onBond(JobFile job, Bond bond, @Nullable HeatPanel heat, Ladder ladder, Instant now) {
+        if (Dissolving.of(job).ignition().filter(lock -> lock.dwells(now)).isPresent()) {
             return DWELLING;
         }
-        var strips = freeing.strips(bond.operation());
+        List<FreeEntry.StripDrawn> strips = Freeing.of(job).strips(bond.operation());
         if (strips.size() < bond.stripCount()) {
-            return freeing.stripsWait() ? COOLING : STRIPS;
+            return Warming.of(job).stripsWait() ? COOLING : STRIPS;
         }
-        List<Ladder.Try> tries = freeing.tries(bond.operation());
+        List<Ladder.Try> tries = Freeing.of(job).tries(bond.operation());
         boolean gaveWay = !tries.isEmpty() && tries.getLast().effort() != Effort.STRONG;
         boolean allWhole = !strips.isEmpty() && strips.stream().allMatch(strip -> strip.whole());
         if (gaveWay || allWhole) {
             return FREE;
         }
-        if ((heat != null && heat.workable() || freeing.isWet(now))
+        if ((heat != null && heat.workable() || Dissolving.of(job).isWet(now))
                 && tryBy(ladder).isPresent()) {
             return TRY;
         }

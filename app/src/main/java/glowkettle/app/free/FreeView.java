@@ -15,11 +15,13 @@ import glowkettle.heat.Refit;
 import glowkettle.heat.Setting;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
+import glowkettle.job.free.Dissolving;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
 import glowkettle.job.free.Lid;
 import glowkettle.job.free.Overheating;
 import glowkettle.job.free.Overrun;
+import glowkettle.job.free.Warming;
 import glowkettle.job.open.Opening;
 import glowkettle.library.Bond;
 import glowkettle.limits.Limit;
@@ -59,10 +61,10 @@ public record FreeView(
 
     static FreeView of(JobFile job, FilledForm filled, Instant now, Shop shop, HeatPlaces places) {
         Freeing freeing = Freeing.of(job);
-        Bond bond = freeing.heated().or(freeing::bondAtHand).orElse(null);
+        Bond bond = Warming.of(job).heated().or(freeing::bondAtHand).orElse(null);
         Bond heatable = bond == null || bond.layers().stack().adhesive() == Adhesive.STRETCH_STRIPS ? null : bond;
         Map<HeatPlace, String> taken =
-                heatable != null && freeing.heated().isEmpty() ? places.taken(job, shop) : Map.of();
+                heatable != null && Warming.of(job).heated().isEmpty() ? places.taken(job, shop) : Map.of();
         HeatPanel heat = heatable == null ? null : HeatPanel.of(job, heatable, shop.heatsWith(), taken.keySet(), now);
         LeadPanel leads =
                 freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
@@ -79,14 +81,14 @@ public record FreeView(
                 taken,
                 picked,
                 new AtThisMoment(
-                        FreeTask.of(freeing, bond, heat, leads, ladder, now),
-                        freeing.isWet(now),
-                        freeing.ignition().orElse(null),
+                        FreeTask.of(job, bond, heat, leads, ladder, now),
+                        Dissolving.of(job).isWet(now),
+                        Dissolving.of(job).ignition().orElse(null),
                         refusedNow(job, now),
                         bond == null ? null : overrun(job, bond),
-                        freeing.heatedLast().orElse(null),
-                        freeing.cellNowC().orElse(null),
-                        freeing.cooledAt().orElse(null)));
+                        Warming.of(job).heatedLast().orElse(null),
+                        Warming.of(job).cellNowC().orElse(null),
+                        Warming.of(job).cooledAt().orElse(null)));
     }
 
     private static @Nullable Overrun overrun(JobFile job, Bond bond) {

@@ -10,6 +10,7 @@ import glowkettle.heat.SettingSearch;
 import glowkettle.job.JobFile;
 import glowkettle.job.free.BenchClocks;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Warming;
 import glowkettle.library.Bond;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
@@ -62,7 +63,7 @@ public record HeatPanel(
                     bond,
                     search.result().offers().getFirst().setting(),
                     ambientC,
-                    SettingsFound.earlier(Freeing.of(job).heatings(bond.operation()), now),
+                    SettingsFound.earlier(Warming.of(job).heatings(bond.operation()), now),
                     job.limits());
         }
         return new HeatPanel(newest, chart, search, ambientC, has, workable);

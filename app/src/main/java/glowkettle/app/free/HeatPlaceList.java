@@ -4,7 +4,7 @@ import glowkettle.app.lists.ListWriter;
 import glowkettle.app.shop.Shop;
 import glowkettle.job.JobFile;
 import glowkettle.job.free.BenchClocks;
-import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Warming;
 import glowkettle.shop.OpeningHours;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -20,7 +20,7 @@ class HeatPlaceList implements ListWriter {
 
     @Override
     public void write(JobFile job, OpeningHours hours) {
-        Optional<BenchClocks.Heat> heating = Freeing.of(job)
+        Optional<BenchClocks.Heat> heating = Warming.of(job)
                 .heated()
                 .flatMap(bond -> BenchClocks.heat(job, bond))
                 .filter(BenchClocks.Heat::isOn);

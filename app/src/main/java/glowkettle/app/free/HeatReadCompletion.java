@@ -7,7 +7,7 @@ import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.free.BenchClocks;
 import glowkettle.job.free.FreeEntry;
-import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Warming;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.Map;
@@ -35,13 +35,13 @@ class HeatReadCompletion implements Completion {
         Optional<Refit.Spot> spot = Arrays.stream(Refit.Spot.values())
                 .filter(one -> one.name().equals(typed.getOrDefault("spot", new String[] {""})[0]))
                 .findFirst();
-        Freeing.of(job)
+        Warming.of(job)
                 .warm(clock.instant())
                 .filter(heated -> heated.operation().equals(bond))
                 .flatMap(heated -> BenchClocks.heat(job, heated))
                 .filter(heat -> spot.isPresent())
                 .ifPresent(heat -> typed.put("predictedC", new String[] {
-                    HeatCourse.of(heat.request(), Freeing.of(job).heatings(bond).readings(), job.limits())
+                    HeatCourse.of(heat.request(), Warming.of(job).heatings(bond).readings(), job.limits())
                             .readC(heat.sinceS(clock.instant()), spot.orElseThrow())
                             .toPlainString()
                 }));

@@ -5,6 +5,7 @@ import glowkettle.free.LeadOrder;
 import glowkettle.job.JobFile;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Parting;
 import glowkettle.library.Lead;
 import glowkettle.library.Leads;
 import java.util.List;
@@ -34,12 +35,12 @@ public record LeadPanel(
 
     static LeadPanel of(JobFile job, Leads leads) {
         Freeing freeing = Freeing.of(job);
-        Result<LeadOrder> order = freeing.leadOrder(leads);
-        Map<String, FreeEntry.LeadNote> notes = freeing.leadsNoted().stream()
+        Result<LeadOrder> order = Parting.of(job).leadOrder(leads);
+        Map<String, FreeEntry.LeadNote> notes = Parting.of(job).leadsNoted().stream()
                 .flatMap(noted -> noted.leads().stream())
                 .collect(Collectors.toMap(FreeEntry.LeadNote::lead, Function.identity()));
-        Set<String> freed = freeing.conductorsFreed();
-        Set<String> covered = freeing.conductorsCovered();
+        Set<String> freed = Parting.of(job).conductorsFreed();
+        Set<String> covered = Parting.of(job).conductorsCovered();
         List<Conductor> conductors = order.result().off().stream()
                 .map(id -> leads.leads().stream()
                         .filter(lead -> lead.id().equals(id))
@@ -59,9 +60,9 @@ public record LeadPanel(
                 leads,
                 conductors,
                 order,
-                freeing.leadSchool().orElse(null),
-                freeing.leadsNoted().isPresent(),
-                freeing.bareConductor().orElse(null),
-                freeing.nextConductor(leads).orElse(null));
+                Parting.of(job).leadSchool().orElse(null),
+                Parting.of(job).leadsNoted().isPresent(),
+                Parting.of(job).bareConductor().orElse(null),
+                Parting.of(job).nextConductor(leads).orElse(null));
     }
 }

@@ -13,7 +13,7 @@ import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.free.FreeEntry;
-import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Warming;
 import glowkettle.library.Bond;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -71,7 +71,7 @@ public record PickedSetting(
     private static @Nullable HeatWindow window(JobFile job, Bond bond, FreeEntry.HeatStarted started, Instant now) {
         try {
             return HeatWindow.of(
-                            Freeing.of(job)
+                            Warming.of(job)
                                     .heatings(bond.operation())
                                     .starting(started, bond.layers().stack(), now),
                             job.limits())

@@ -6,8 +6,8 @@ import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Setting;
 import glowkettle.heat.SettingSearch;
 import glowkettle.job.JobFile;
-import glowkettle.job.free.Freeing;
 import glowkettle.job.free.Heatings;
+import glowkettle.job.free.Warming;
 import glowkettle.library.Bond;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -28,7 +28,7 @@ final class SettingsFound {
     private SettingsFound() {}
 
     static Result<SettingSearch> search(JobFile job, Bond bond, BigDecimal ambientC, Set<HeatPlace> has, Instant now) {
-        List<HeatWindow.Earlier> earlier = earlier(Freeing.of(job).heatings(bond.operation()), now);
+        List<HeatWindow.Earlier> earlier = earlier(Warming.of(job).heatings(bond.operation()), now);
         return SettingSearch.of(
                 new HeatWindow.Request(bond.layers().stack(), ANY, ambientC, earlier, null, null),
                 has,

@@ -16,7 +16,7 @@ import glowkettle.instruments.SpotWelder;
 import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.free.BenchClocks;
-import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Warming;
 import glowkettle.job.join.Transplanting;
 import glowkettle.join.GaugeData;
 import glowkettle.join.LeadFinder;
@@ -123,7 +123,7 @@ public class BenchInstruments implements DisposableBean {
     public synchronized BigDecimal probeC(JobFile job, Instant now) throws InstrumentSilent {
         SplittableRandom random = new SplittableRandom(job.number() * 41);
         double off = random.nextDouble(2) - 1;
-        double shownC = Freeing.of(job)
+        double shownC = Warming.of(job)
                 .warm(now)
                 .flatMap(bond -> BenchClocks.heat(job, bond))
                 .map(heat -> HeatCourse.of(heat.request(), List.of(), job.limits())

@@ -18,7 +18,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 class TokensTest {
     private static final String ENERGY = "/api/fit/energy";
     private static final String BODY = "{\"nominalV\": 11.4, \"capacityMah\": 4330, \"energyWh\": 49.4}";
-    private static final Pattern SHOWN = Pattern.compile("class=\"token\">([A-Za-z0-9_-]{43})<");
+    private static final Pattern SHOWN = Pattern.compile("id=\"token-made\">([A-Za-z0-9_-]{43})<");
 
     private final Kettle kettle;
     private final Accounts accounts;

@@ -10,8 +10,9 @@ import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
 import glowkettle.finding.Figures;
 import glowkettle.job.JobFile;
+import glowkettle.job.free.Dissolving;
 import glowkettle.job.free.FreeEntry;
-import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Warming;
 import glowkettle.job.open.Opening;
 import glowkettle.job.wayback.JobTray;
 import java.math.BigDecimal;
@@ -194,7 +195,7 @@ class FamilyWalkTest {
             technician.letGo();
         }
         JobFile job = kettle.bean(JournalBook.class).file(number);
-        boolean dwells = Freeing.of(job)
+        boolean dwells = Dissolving.of(job)
                 .ignition()
                 .filter(lock -> lock.dwells(kettle.clock().instant()))
                 .isPresent();
@@ -205,7 +206,7 @@ class FamilyWalkTest {
         }
         if (page.locator("main h1:has-text('Let the pack cool')").count() > 0) {
             kettle.clock()
-                    .set(Freeing.of(job)
+                    .set(Warming.of(job)
                             .cooledAt()
                             .orElse(kettle.clock().instant())
                             .plusSeconds(1));
@@ -217,7 +218,7 @@ class FamilyWalkTest {
         if (asksForSurface) {
             technician.type("surfaceC", "21.5").letGo();
         }
-        if (Freeing.of(job).isHeating()) {
+        if (Warming.of(job).isHeating()) {
             kettle.clock().set(kettle.clock().instant().plus(UNTIL_WORKABLE));
         }
         technician.send(" ");

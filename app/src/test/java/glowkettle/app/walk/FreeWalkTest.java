@@ -9,6 +9,7 @@ import glowkettle.app.support.Technician;
 import glowkettle.heat.Refit;
 import glowkettle.job.free.FreeEntry;
 import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Warming;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.regex.Pattern;
@@ -62,7 +63,7 @@ class FreeWalkTest {
             technician.send(" ").headed("Wide plastic card").sees("until it has cooled again");
             technician.press("s").headed("Is it loose all round?");
         }
-        Assertions.assertThat(Freeing.of(job.file()).isHeating()).isFalse();
+        Assertions.assertThat(Warming.of(job.file()).isHeating()).isFalse();
     }
 
     @Test

@@ -82,7 +82,7 @@ public final class BenchClocks {
 
     /** The newest heating of a bond; empty when it was never heated. */
     public static Optional<Heat> heat(JobFile job, Bond bond) {
-        Heatings heatings = Freeing.of(job).heatings(bond.operation());
+        Heatings heatings = Warming.of(job).heatings(bond.operation());
         return heatings.newest(bond.layers().stack()).map(request -> {
             Heatings.Heating heating = heatings.last().orElseThrow();
             if (heating.to() != null || heatings.readings().isEmpty()) {
@@ -102,7 +102,7 @@ public final class BenchClocks {
                 heat(job, bond).ifPresent(heat -> add(clocks, bond, heat));
             }
         }
-        Freeing.of(job).ignition().ifPresent(lock -> {
+        Dissolving.of(job).ignition().ifPresent(lock -> {
             clocks.add(new Clock(lock.dwellUntil(), Kind.DWELT, "solvent has worked, try it"));
             if (lock.dryAt() != null) {
                 clocks.add(new Clock(lock.dryAt(), Kind.DRY, "solvent is dry, lock ends"));

@@ -39,7 +39,7 @@ public final class FreeAdmission {
     }
 
     static Optional<Refusal> coldNow(JobFile job) {
-        return Freeing.of(job).isHeating()
+        return Warming.of(job).isHeating()
                 ? Admission.no("", "It is being heated: take it off the heat first.")
                 : Optional.empty();
     }
@@ -77,7 +77,7 @@ public final class FreeAdmission {
     /** Warm strips tear: after a heat the cell has to be down to what they are drawn at, by the curve or a reading. */
     static Optional<Refusal> tooWarmForStrips(JobFile job) {
         BigDecimal mostC = job.limits().of(Limit.STRIP_MOST_C);
-        return Freeing.of(job)
+        return Warming.of(job)
                 .cellNowC()
                 .filter(nowC -> nowC.compareTo(mostC) > 0)
                 .map(nowC -> new Refusal(

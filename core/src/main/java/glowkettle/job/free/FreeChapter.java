@@ -56,7 +56,7 @@ public final class FreeChapter implements Chapter<FreeEntry> {
     public Optional<NextThing> offFirst(JobFile job) {
         boolean tooLong = Assessing.of(job).halted()
                 || Overheating.of(job).overruns().stream().anyMatch(Overrun::isOn);
-        return Freeing.of(job).isHeating() && tooLong
+        return Warming.of(job).isHeating() && tooLong
                 ? Optional.of(NextThing.of(STAGE, "Heat off, and the device off the heat"))
                 : Optional.empty();
     }

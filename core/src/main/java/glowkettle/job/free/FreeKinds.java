@@ -51,7 +51,7 @@ final class FreeKinds {
                     .says((stopped, job) -> "Heat off, " + place(stopped.bond(), job))
                     .tells(stopped -> new Told.HeatOff(stopped.bond()))
                     .admits((job, stopped) ->
-                            Freeing.of(job).heatings(stopped.bond()).isOn()
+                            Warming.of(job).heatings(stopped.bond()).isOn()
                                     ? Optional.empty()
                                     : Admission.no("bond", "Nothing is being heated there.")),
             Kind.of(
@@ -71,7 +71,7 @@ final class FreeKinds {
                             ? new Told.Heated(read.temperatureC(), read.predictedC())
                             : new Told.Elsewhere())
                     .admits((job, read, author, now) ->
-                            Freeing.of(job).heatings(read.bond()).isWarm(now)
+                            Warming.of(job).heatings(read.bond()).isWarm(now)
                                     ? Optional.empty()
                                     : Admission.no(
                                             "bond", "Nothing was heated there lately; take the reading at Assess.")),
@@ -124,7 +124,7 @@ final class FreeKinds {
                             Firmness.LOOSE)
                     .says("The wetted place lies open")
                     .tellsNothing()
-                    .admits((job, ignored) -> Freeing.of(job)
+                    .admits((job, ignored) -> Dissolving.of(job)
                                     .ignition()
                                     .filter(lock -> lock.dryAt() == null)
                                     .isPresent()
@@ -187,7 +187,7 @@ final class FreeKinds {
                             Firmness.LOOSE)
                     .says(covered -> "Both ends covered: " + covered.lead())
                     .tellsNothing()
-                    .admits((job, covered) -> Freeing.of(job)
+                    .admits((job, covered) -> Parting.of(job)
                                     .bareConductor()
                                     .filter(covered.lead()::equals)
                                     .isPresent()

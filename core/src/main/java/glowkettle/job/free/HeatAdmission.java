@@ -35,7 +35,7 @@ final class HeatAdmission {
         Bond bond = job.model().anatomy().bondOf(started.bond()).orElseThrow();
         try {
             HeatWindow window = HeatWindow.of(
-                            Freeing.of(job)
+                            Warming.of(job)
                                     .heatings(started.bond())
                                     .starting(started, bond.layers().stack(), now),
                             job.limits())

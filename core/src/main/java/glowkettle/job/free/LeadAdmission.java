@@ -17,7 +17,7 @@ final class LeadAdmission {
     private LeadAdmission() {}
 
     static Optional<Refusal> noted(JobFile job, FreeEntry.LeadsNoted noted) {
-        if (!Freeing.of(job).conductorsFreed().isEmpty()) {
+        if (!Parting.of(job).conductorsFreed().isEmpty()) {
             return Admission.no("leads", "The first one is off: what was not noted before cannot be seen any more.");
         }
         Optional<Leads> leads = Freeing.of(job).leadsAtHand();
@@ -33,17 +33,17 @@ final class LeadAdmission {
     }
 
     static Optional<Refusal> leadSchool(JobFile job) {
-        if (!Freeing.of(job).conductorsFreed().isEmpty()) {
+        if (!Parting.of(job).conductorsFreed().isEmpty()) {
             return Admission.no("school", "The first one is off: the others come off the same way.");
         }
-        return Freeing.of(job).leadsNoted().isPresent()
+        return Parting.of(job).leadsNoted().isPresent()
                 ? Optional.empty()
                 : Admission.no("school", "Note colours and routing first.");
     }
 
     static Optional<Refusal> freed(JobFile job, FreeEntry.ConductorFreed freed, Instant now) {
         Freeing freeing = Freeing.of(job);
-        Optional<LeadOrder.School> school = freeing.leadSchool();
+        Optional<LeadOrder.School> school = Parting.of(job).leadSchool();
         if (freeing.leadsAtHand().isEmpty() || school.isEmpty()) {
             return Admission.no("lead", "Note the leads and choose how they come off first.");
         }
@@ -54,22 +54,23 @@ final class LeadAdmission {
         if (notReady.isPresent()) {
             return notReady;
         }
-        Optional<String> bare = freeing.bareConductor();
+        Optional<String> bare = Parting.of(job).bareConductor();
         if (bare.isPresent()) {
             return Admission.no("lead", "Cover both ends of %s first.".formatted(bare.get()));
         }
-        Optional<String> next = freeing.nextConductor(freeing.leadsAtHand().get());
+        Optional<String> next =
+                Parting.of(job).nextConductor(freeing.leadsAtHand().get());
         return next.filter(freed.lead()::equals).isPresent()
                 ? Optional.empty()
                 : Admission.no("lead", "The next one is %s.".formatted(next.orElse("none: all are off")));
     }
 
     static Optional<Refusal> leadsLeft(JobFile job, Leads leads) {
-        Optional<String> bare = Freeing.of(job).bareConductor();
+        Optional<String> bare = Parting.of(job).bareConductor();
         if (bare.isPresent()) {
             return Admission.no("step", "Cover both ends of %s first.".formatted(bare.get()));
         }
-        return Freeing.of(job)
+        return Parting.of(job)
                 .nextConductor(leads)
                 .map(next -> new Refusal("step", "%s still holds the pack.".formatted(next)));
     }

@@ -19,7 +19,7 @@ public final class SolventAdmission {
 
     /** Solvent that has not worked yet: nothing is pulled at meanwhile. */
     static Optional<Refusal> dwelling(JobFile job, Instant now) {
-        return Freeing.of(job)
+        return Dissolving.of(job)
                 .ignition()
                 .filter(lock -> lock.dwells(now))
                 .map(lock -> new Refusal(
@@ -69,7 +69,7 @@ public final class SolventAdmission {
 
     /** No spark, heat, charge or load while solvent is wet. */
     public static Optional<Refusal> ignition(JobFile job, Instant now) {
-        return Freeing.of(job).ignition().filter(lock -> lock.holds(now)).map(lock -> locked(lock, now));
+        return Dissolving.of(job).ignition().filter(lock -> lock.holds(now)).map(lock -> locked(lock, now));
     }
 
     static Refusal locked(IgnitionLock lock, Instant now) {

@@ -6,8 +6,8 @@ import glowkettle.job.Admission.Refusal;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.assess.Assessing;
-import glowkettle.job.free.Freeing;
 import glowkettle.job.free.SolventAdmission;
+import glowkettle.job.free.Warming;
 import java.time.Instant;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -63,7 +63,7 @@ final class IsolationAdmission {
             return Admission.no(
                     "wholeDevice", "The pack is still in the device: put the whole device away, or take it out first.");
         }
-        if (Freeing.of(job).isHeating()) {
+        if (Warming.of(job).isHeating()) {
             return Admission.no("", "It is being heated: take it off the heat first.");
         }
         Optional<Refusal> wet = SolventAdmission.ignition(job, now);

@@ -7,7 +7,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
 import glowkettle.job.fit.Fitting;
-import glowkettle.job.free.Freeing;
+import glowkettle.job.free.Parting;
 import glowkettle.join.LeadFinder;
 import glowkettle.library.Lead;
 import glowkettle.library.Leads;
@@ -122,7 +122,7 @@ public final class Joining {
 
     /** As it was found; what the drawing says where nobody noted it. */
     private String colour(Lead lead) {
-        return Freeing.of(job).colourNoted(lead.id()).orElse(lead.colour());
+        return Parting.of(job).colourNoted(lead.id()).orElse(lead.colour());
     }
 
     private List<Lead> modelLeads() {
@@ -154,7 +154,7 @@ public final class Joining {
 
     /** The leads of the device were cut, so the new ones are spliced to them. */
     public boolean isSpliced() {
-        return Freeing.of(job)
+        return Parting.of(job)
                 .leadSchool()
                 .filter(school -> school == LeadOrder.School.CUT)
                 .isPresent();
@@ -191,7 +191,7 @@ public final class Joining {
         if (leads == null) {
             return List.of();
         }
-        List<String> pads = Freeing.of(job).leadOrder(leads).result().on().stream()
+        List<String> pads = Parting.of(job).leadOrder(leads).result().on().stream()
                 .flatMap(id -> leads.leads().stream().filter(lead -> lead.id().equals(id)))
                 .map(Lead::pad)
                 .toList();

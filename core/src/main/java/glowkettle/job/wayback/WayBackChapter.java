@@ -8,8 +8,8 @@ import glowkettle.job.Kind;
 import glowkettle.job.NextThing;
 import glowkettle.job.Stage;
 import glowkettle.job.fit.Fitting;
+import glowkettle.job.free.Dissolving;
 import glowkettle.job.free.FreeChapter;
-import glowkettle.job.free.Freeing;
 import glowkettle.job.join.JoinChapter;
 import glowkettle.job.join.Joining;
 import glowkettle.job.open.Opening;
@@ -51,7 +51,7 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
         Opening opening = Opening.of(job);
         boolean sparkIsNext = opening.nextStep().isEmpty() && Fitting.of(job).packChosen();
         List<Call> calls = new ArrayList<>();
-        Freeing.of(job)
+        Dissolving.of(job)
                 .ignition()
                 .filter(lock -> sparkIsNext && lock.holds(job.now()))
                 .ifPresent(lock -> calls.add(new Call(
