@@ -52,25 +52,28 @@ public record FirstCharge(Instant begun, @Nullable Instant ended, List<Look> loo
     }
 
     /** What a journal says of first charges, one entry after the other; the newest attempt counts. */
-    public static final class Fold {
+    public static final class Course {
         private final List<Look> looks = new ArrayList<>();
         private @Nullable Instant begun;
         private @Nullable Instant ended;
 
-        public void begun(Instant at) {
+        public Course begun(Instant at) {
             looks.clear();
             begun = at;
             ended = null;
+            return this;
         }
 
-        public void felt(Instant at, Warmth felt, @Nullable BigDecimal lastAirC) {
+        public Course felt(Instant at, Warmth felt, @Nullable BigDecimal lastAirC) {
             if (begun != null && ended == null && felt.surfaceC() != null) {
                 looks.add(look(at, felt.surfaceC(), felt, lastAirC));
             }
+            return this;
         }
 
-        public void ended(Instant at) {
+        public Course ended(Instant at) {
             ended = ended == null ? at : ended;
+            return this;
         }
 
         public Optional<FirstCharge> newest() {

@@ -13,7 +13,7 @@ import glowkettle.cell.Chemistry;
 import glowkettle.cell.OpenCircuitCurve;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
-import glowkettle.job.Entry;
+import glowkettle.job.Fold;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Moment;
@@ -31,7 +31,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What the journal of a job makes known of its old pack: how worn it is, how it swells, how it is brought down. */
@@ -136,28 +135,26 @@ public final class PackHealth {
 
     /** Charge in the pack by what was seen last: on the device's own display, or of a rested voltage. */
     public @Nullable BigDecimal socPercent() {
-        return state.counting().reversed().stream()
-                .flatMap(recorded -> soc(recorded.entry()).stream())
-                .findFirst()
+        return Fold.from(Optional.<BigDecimal>empty())
+                .at(AssessEntry.ChargeSeen.class, (before, seen) -> Optional.of(seen.socPercent()))
+                .at(AssessEntry.RunDownChosen.class, (before, chosen) -> Optional.of(chosen.socPercent()))
+                .at(
+                        AssessEntry.VoltageTaken.class,
+                        (before, taken) -> Optional.ofNullable(taken.voltage().restedCellV())
+                                .flatMap(this::ofVoltage)
+                                .or(() -> before))
+                .at(
+                        AssessEntry.GaugeRead.class,
+                        (before, read) ->
+                                highestBefore(read).flatMap(this::ofVoltage).or(() -> before))
+                .over(state.counting())
                 .orElse(null);
     }
 
-    private Optional<BigDecimal> soc(Entry entry) {
-        return switch (entry) {
-            case AssessEntry.ChargeSeen seen -> Optional.of(seen.socPercent());
-            case AssessEntry.RunDownChosen chosen -> Optional.of(chosen.socPercent());
-            case AssessEntry.VoltageTaken taken
-            when taken.voltage().restedCellV() != null ->
-                ofVoltage(taken.voltage().restedCellV());
-            case AssessEntry.GaugeRead read
-            when read.moment() == Moment.BEFORE ->
-                Stream.of(read.reading().cellV())
-                        .filter(cells -> !cells.isEmpty())
-                        .findFirst()
-                        .flatMap(cells -> ofVoltage(
-                                cells.stream().max(Comparator.naturalOrder()).orElseThrow()));
-            default -> Optional.empty();
-        };
+    private static Optional<BigDecimal> highestBefore(AssessEntry.GaugeRead read) {
+        return read.moment() == Moment.BEFORE
+                ? read.reading().cellV().stream().max(Comparator.naturalOrder())
+                : Optional.empty();
     }
 
     private Optional<BigDecimal> ofVoltage(BigDecimal restedCellV) {
@@ -270,17 +267,16 @@ public final class PackHealth {
      */
     public boolean waitsForRunDown() {
         BigDecimal target = limits.of(Limit.RUN_DOWN_TARGET_PERCENT);
-        boolean waits = false;
-        for (Recorded recorded : state.counting()) {
-            switch (recorded.entry()) {
-                case AssessEntry.RunDownChosen chosen ->
-                    waits = chosen.school() == RunDown.School.RUN_DOWN_FIRST
-                            && chosen.socPercent().compareTo(target) > 0;
-                case AssessEntry.ChargeSeen seen -> waits &= seen.socPercent().compareTo(target) > 0;
-                case AssessEntry.RunDownWaived ignored -> waits = false;
-                default -> {}
-            }
-        }
+        boolean waits = Fold.from(false)
+                .at(
+                        AssessEntry.RunDownChosen.class,
+                        (before, chosen) -> chosen.school() == RunDown.School.RUN_DOWN_FIRST
+                                && chosen.socPercent().compareTo(target) > 0)
+                .at(
+                        AssessEntry.ChargeSeen.class,
+                        (before, seen) -> before && seen.socPercent().compareTo(target) > 0)
+                .at(AssessEntry.RunDownWaived.class, (before, waived) -> false)
+                .over(state.counting());
         return waits && !job.isDisconnected();
     }
 

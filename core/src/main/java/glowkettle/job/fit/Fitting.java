@@ -8,6 +8,7 @@ import glowkettle.fit.PackComparison;
 import glowkettle.fit.PackLabel;
 import glowkettle.fit.Worth;
 import glowkettle.job.Admission;
+import glowkettle.job.Fold;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
@@ -63,15 +64,17 @@ public final class Fitting {
 
     /** Those that can be had, in the order in which they were noted first. */
     public List<Offer> offers() {
-        Map<String, Offer> offers = new LinkedHashMap<>();
-        state.counting().stream().map(Recorded::entry).forEach(entry -> {
-            if (entry instanceof FitEntry.OfferNoted noted) {
-                offers.put(noted.offer().name(), noted.offer());
-            } else if (entry instanceof FitEntry.OfferDropped dropped) {
-                offers.remove(dropped.name());
-            }
-        });
-        return List.copyOf(offers.values());
+        Map<String, Offer> noted = Fold.<Map<String, Offer>>from(new LinkedHashMap<>())
+                .at(FitEntry.OfferNoted.class, (offers, one) -> {
+                    offers.put(one.offer().name(), one.offer());
+                    return offers;
+                })
+                .at(FitEntry.OfferDropped.class, (offers, one) -> {
+                    offers.remove(one.name());
+                    return offers;
+                })
+                .over(state.counting());
+        return List.copyOf(noted.values());
     }
 
     /** The pack that the owner took from the quote, as its seller describes it. */

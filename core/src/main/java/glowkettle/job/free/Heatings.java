@@ -3,8 +3,8 @@ package glowkettle.job.free;
 import glowkettle.heat.HeatWindow;
 import glowkettle.heat.Refit;
 import glowkettle.heat.Stack;
+import glowkettle.job.Fold;
 import glowkettle.job.JobState;
-import glowkettle.job.Recorded;
 import glowkettle.library.DeviceModel;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -12,6 +12,8 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The heatings of one bond, and the warmth that heating other bonds of the device left in it. */
@@ -66,28 +68,30 @@ public final class Heatings {
 
     /** Every heating of a job, whichever bond it was at, in order of time. */
     public static List<Heating> every(JobState state) {
-        List<Heating> heatings = new ArrayList<>();
-        for (Recorded recorded : state.counting()) {
-            switch (recorded.entry()) {
-                case FreeEntry.HeatStarted started ->
-                    heatings.add(new Heating(started, recorded.at(), null, List.of()));
-                case FreeEntry.HeatStopped stopped ->
-                    change(
-                            heatings,
-                            stopped.bond(),
-                            running ->
-                                    new Heating(running.started(), running.from(), recorded.at(), running.readings()));
-                case FreeEntry.HeatRead read ->
-                    change(heatings, read.bond(), running -> read(running, read, recorded.at()));
-                default -> {}
-            }
-        }
-        return heatings;
+        return Fold.<List<Heating>>from(List.of())
+                .at(FreeEntry.HeatStarted.class, Heatings::begun)
+                .at(
+                        FreeEntry.HeatStopped.class,
+                        (heatings, stopped, at) -> changed(
+                                heatings,
+                                stopped.bond(),
+                                running -> new Heating(running.started(), running.from(), at, running.readings())))
+                .at(
+                        FreeEntry.HeatRead.class,
+                        (heatings, read, at) -> changed(heatings, read.bond(), running -> read(running, read, at)))
+                .over(state.counting());
     }
 
-    private static void change(List<Heating> heatings, String bond, java.util.function.UnaryOperator<Heating> changed) {
-        heatings.replaceAll(heating ->
-                heating.to() == null && heating.started().bond().equals(bond) ? changed.apply(heating) : heating);
+    private static List<Heating> begun(List<Heating> heatings, FreeEntry.HeatStarted started, Instant at) {
+        return Stream.concat(heatings.stream(), Stream.of(new Heating(started, at, null, List.of())))
+                .toList();
+    }
+
+    private static List<Heating> changed(List<Heating> heatings, String bond, UnaryOperator<Heating> change) {
+        return heatings.stream()
+                .map(heating ->
+                        heating.to() == null && heating.started().bond().equals(bond) ? change.apply(heating) : heating)
+                .toList();
     }
 
     private static Heating read(Heating running, FreeEntry.HeatRead read, Instant at) {

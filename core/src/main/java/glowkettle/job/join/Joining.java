@@ -3,6 +3,7 @@ package glowkettle.job.join;
 import glowkettle.finding.Result;
 import glowkettle.free.LeadOrder;
 import glowkettle.job.Entry;
+import glowkettle.job.Fold;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
@@ -56,18 +57,19 @@ public final class Joining {
 
     /** Of the leads that were listed last; one between two leads takes the place of an earlier one of its kind. */
     public List<LeadFinder.Reading> readings() {
-        List<LeadFinder.Reading> readings = new ArrayList<>();
-        Fitting.of(job).sinceChosen().map(Recorded::entry).forEach(entry -> {
-            if (entry instanceof JoinEntry.LeadsListed) {
-                readings.clear();
-            } else if (entry instanceof JoinEntry.LeadMetered metered) {
-                LeadFinder.Reading newest = metered.reading();
-                readings.removeIf(
-                        earlier -> earlier.kind() == newest.kind() && earlier.isBetween(newest.from(), newest.to()));
-                readings.add(newest);
-            }
-        });
-        return readings;
+        return Fold.<List<LeadFinder.Reading>>from(List.of())
+                .at(JoinEntry.LeadsListed.class, (readings, listed) -> List.of())
+                .at(JoinEntry.LeadMetered.class, (readings, metered) -> with(readings, metered.reading()))
+                .over(Fitting.of(job).sinceChosen());
+    }
+
+    private static List<LeadFinder.Reading> with(List<LeadFinder.Reading> readings, LeadFinder.Reading newest) {
+        return Stream.concat(
+                        readings.stream()
+                                .filter(earlier -> earlier.kind() != newest.kind()
+                                        || !earlier.isBetween(newest.from(), newest.to())),
+                        Stream.of(newest))
+                .toList();
     }
 
     public Optional<LeadFinder.Request> question() {
@@ -215,22 +217,14 @@ public final class Joining {
     /** A joint that did not bear its pull is soldered again. */
     public Phase phase(String pad) {
         Phase first = firstPhase();
-        Phase phase = first;
-        for (JoinEntry entry : since(JoinEntry.class).toList()) {
-            if (entry instanceof JoinEntry.LeadsListed) {
-                phase = first;
-            } else if (entry instanceof JoinEntry.LeadSleeved sleeved
-                    && sleeved.pad().equals(pad)) {
-                phase = Phase.SOLDER;
-            } else if (entry instanceof JoinEntry.LeadSoldered soldered
-                    && soldered.pad().equals(pad)) {
-                phase = Phase.TUG;
-            } else if (entry instanceof JoinEntry.LeadTugged tugged
-                    && tugged.pad().equals(pad)) {
-                phase = tugged.held() ? Phase.JOINED : Phase.SOLDER;
-            }
-        }
-        return phase;
+        return Fold.from(first)
+                .at(JoinEntry.LeadsListed.class, (phase, listed) -> first)
+                .at(JoinEntry.LeadSleeved.class, (phase, one) -> one.pad().equals(pad) ? Phase.SOLDER : phase)
+                .at(JoinEntry.LeadSoldered.class, (phase, one) -> one.pad().equals(pad) ? Phase.TUG : phase)
+                .at(
+                        JoinEntry.LeadTugged.class,
+                        (phase, one) -> one.pad().equals(pad) ? one.held() ? Phase.JOINED : Phase.SOLDER : phase)
+                .over(Fitting.of(job).sinceChosen());
     }
 
     /** The lead at hand: the first in the order that is not joined. */

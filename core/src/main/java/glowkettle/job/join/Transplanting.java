@@ -198,17 +198,17 @@ public final class Transplanting {
 
     /** The newest attempt at a first charge of this cell under its old board. */
     public Optional<FirstCharge> firstCharge() {
-        FirstCharge.Fold fold = new FirstCharge.Fold();
+        FirstCharge.Course course = new FirstCharge.Course();
         sinceChosen().forEach(recorded -> {
             if (recorded.entry() instanceof JoinEntry.FirstChargeBegun) {
-                fold.begun(recorded.at());
+                course.begun(recorded.at());
             } else if (recorded.entry() instanceof JoinEntry.FirstChargeEnded) {
-                fold.ended(recorded.at());
+                course.ended(recorded.at());
             } else {
-                Assessing.warmth(recorded).ifPresent(felt -> fold.felt(recorded.at(), felt, job.lastAmbientC()));
+                Assessing.warmth(recorded).ifPresent(felt -> course.felt(recorded.at(), felt, job.lastAmbientC()));
             }
         });
-        return fold.newest();
+        return course.newest();
     }
 
     /** Something of board or cell is cut, and the move has not come to its end. */

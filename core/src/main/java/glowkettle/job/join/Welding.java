@@ -1,6 +1,7 @@
 package glowkettle.job.join;
 
 import glowkettle.finding.Result;
+import glowkettle.job.Fold;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
@@ -116,15 +117,14 @@ public final class Welding {
     public record Joint(JoinEntry.JointBegun begun, Instant at, Optional<Instant> lifted) {}
 
     public Optional<Joint> joint() {
-        Joint joint = null;
-        for (Recorded recorded : state.counting()) {
-            if (recorded.entry() instanceof JoinEntry.JointBegun begun) {
-                joint = new Joint(begun, recorded.at(), Optional.empty());
-            } else if (recorded.entry() instanceof JoinEntry.JointEnded && joint != null) {
-                joint = new Joint(joint.begun(), joint.at(), Optional.of(recorded.at()));
-            }
-        }
-        return Optional.ofNullable(joint);
+        return Fold.from(Optional.<Joint>empty())
+                .at(
+                        JoinEntry.JointBegun.class,
+                        (joint, begun, at) -> Optional.of(new Joint(begun, at, Optional.empty())))
+                .at(
+                        JoinEntry.JointEnded.class,
+                        (joint, ended, at) -> joint.map(one -> new Joint(one.begun(), one.at(), Optional.of(at))))
+                .over(state.counting());
     }
 
     public boolean isIronOn() {

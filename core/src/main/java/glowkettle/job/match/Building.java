@@ -3,6 +3,7 @@ package glowkettle.job.match;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
 import glowkettle.job.FirstCharge;
+import glowkettle.job.Fold;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
@@ -14,6 +15,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** How far the new pack is: its steps one after the other, then its groups under the meter, then its first charge. */
@@ -33,20 +35,24 @@ public final class Building {
 
     /** What was done since the cells were matched, and did not come off again. */
     private Set<String> done() {
-        Set<String> ids = new HashSet<>();
-        sinceMatched().map(Recorded::entry).forEach(entry -> {
-            if (entry instanceof MatchEntry.BuildStepDone step) {
-                ids.add(step.step());
-            } else if (entry instanceof MatchEntry.StripsOff off) {
-                int group = off.group().intValue();
-                steps.stream()
-                        .filter(step -> step.welds() > 0 && touches(step, group)
-                                || step.kind().closesThePack())
-                        .map(BuildStep::id)
-                        .forEach(ids::remove);
-            }
-        });
-        return ids;
+        return Fold.<Set<String>>from(new HashSet<>())
+                .at(MatchEntry.BuildStepDone.class, (ids, step) -> {
+                    ids.add(step.step());
+                    return ids;
+                })
+                .at(MatchEntry.StripsOff.class, (ids, off) -> {
+                    ids.removeAll(undoneBy(off.group().intValue()));
+                    return ids;
+                })
+                .over(sinceMatched());
+    }
+
+    private Set<String> undoneBy(int group) {
+        return steps.stream()
+                .filter(step ->
+                        step.welds() > 0 && touches(step, group) || step.kind().closesThePack())
+                .map(BuildStep::id)
+                .collect(Collectors.toSet());
     }
 
     private static boolean touches(BuildStep step, int group) {
@@ -116,17 +122,14 @@ public final class Building {
 
     /** The newest attempt at a first charge; empty before the first one. */
     public Optional<FirstCharge> firstCharge() {
-        FirstCharge.Fold fold = new FirstCharge.Fold();
-        sinceWhole().forEach(recorded -> {
-            if (recorded.entry() instanceof MatchEntry.PackChargeBegun) {
-                fold.begun(recorded.at());
-            } else if (recorded.entry() instanceof MatchEntry.BuiltPackFelt felt) {
-                fold.felt(recorded.at(), felt.warmth(), job.lastAmbientC());
-            } else if (recorded.entry() instanceof MatchEntry.PackChargeEnded) {
-                fold.ended(recorded.at());
-            }
-        });
-        return fold.newest();
+        return Fold.from(new FirstCharge.Course())
+                .at(MatchEntry.PackChargeBegun.class, (charge, begun, at) -> charge.begun(at))
+                .at(
+                        MatchEntry.BuiltPackFelt.class,
+                        (charge, felt, at) -> charge.felt(at, felt.warmth(), job.lastAmbientC()))
+                .at(MatchEntry.PackChargeEnded.class, (charge, ended, at) -> charge.ended(at))
+                .over(sinceWhole())
+                .newest();
     }
 
     public boolean isCharging() {

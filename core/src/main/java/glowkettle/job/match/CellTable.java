@@ -30,7 +30,7 @@ public final class CellTable {
 
     private CellTable(JobFile job) {
         this.job = job;
-        job.state().counting().forEach(this::fold);
+        job.state().counting().forEach(this::take);
         this.inOrder = List.copyOf(cells.values());
     }
 
@@ -38,7 +38,7 @@ public final class CellTable {
         return job.once(TABLE, CellTable::new);
     }
 
-    private void fold(Recorded recorded) {
+    private void take(Recorded recorded) {
         if (changes(recorded.entry())) {
             changedAt = recorded.seq();
         } else if (recorded.entry() instanceof MatchEntry.CellMetered metered) {

@@ -1,8 +1,8 @@
 package glowkettle.job.match;
 
 import glowkettle.finding.Result;
+import glowkettle.job.Fold;
 import glowkettle.job.JobFile;
-import glowkettle.job.Recorded;
 import glowkettle.job.Sum;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Layout.Arrangement;
@@ -28,20 +28,24 @@ public final class OldPackSketch {
 
     private OldPackSketch(JobFile job) {
         this.job = job;
-        MatchEntry.OldPackBegun grid = null;
-        for (Recorded recorded : job.state().counting()) {
-            if (recorded.entry() instanceof MatchEntry.OldPackBegun again) {
-                grid = again;
-                begin(again);
-            } else if (recorded.entry() instanceof MatchEntry.OldCellMarked marked) {
-                groups.put(marked.place().intValue(), marked.group().intValue());
-            } else if (recorded.entry() instanceof MatchEntry.OldGroupTurned turn) {
-                turn(turn.group().intValue());
-            } else if (recorded.entry() instanceof MatchEntry.SenseLeadFollowed followed) {
-                taps.put(followed.pin().intValue(), followed.tap().intValue());
-            }
-        }
-        begun = Optional.ofNullable(grid);
+        begun = Fold.from(Optional.<MatchEntry.OldPackBegun>empty())
+                .at(MatchEntry.OldPackBegun.class, (grid, again) -> {
+                    begin(again);
+                    return Optional.of(again);
+                })
+                .at(MatchEntry.OldCellMarked.class, (grid, marked) -> {
+                    groups.put(marked.place().intValue(), marked.group().intValue());
+                    return grid;
+                })
+                .at(MatchEntry.OldGroupTurned.class, (grid, turn) -> {
+                    turn(turn.group().intValue());
+                    return grid;
+                })
+                .at(MatchEntry.SenseLeadFollowed.class, (grid, followed) -> {
+                    taps.put(followed.pin().intValue(), followed.tap().intValue());
+                    return grid;
+                })
+                .over(job.state().counting());
     }
 
     public static OldPackSketch of(JobFile job) {
