@@ -6,6 +6,7 @@ import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.format.CsvFigures;
 import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.arrive.PressureHold;
 import glowkettle.finding.Says;
@@ -44,12 +45,15 @@ class HoldController {
     private static final BigDecimal LONGEST_S = BigDecimal.valueOf(3600);
     private static final BigDecimal HIGHEST_KPA = BigDecimal.valueOf(100);
 
+    private final JobReader jobs;
+
     private final JournalBook journal;
     private final JobPages pages;
     private final BenchLogs logs;
     private final HoldRun run;
 
-    HoldController(JournalBook journal, JobPages pages, BenchLogs logs, HoldRun run) {
+    HoldController(JobReader jobs, JournalBook journal, JobPages pages, BenchLogs logs, HoldRun run) {
+        this.jobs = jobs;
         this.journal = journal;
         this.pages = pages;
         this.logs = logs;
@@ -64,7 +68,7 @@ class HoldController {
     /** Starts the tester; what it reads is listened to under the id that is answered. */
     @PostMapping(value = PAGE + "/live", produces = MediaType.TEXT_PLAIN_VALUE)
     ResponseEntity<String> start(@PathVariable long number, @PathVariable String path) {
-        return switch (run.start(journal.file(number), moment(path))) {
+        return switch (run.start(jobs.file(number), moment(path))) {
             case HoldRun.Start.Running(String id) -> ResponseEntity.ok(id);
             case HoldRun.Start.Busy(String reason) ->
                 ResponseEntity.status(HttpStatus.CONFLICT).body(reason);
@@ -88,7 +92,7 @@ class HoldController {
                 logs.log(number, log).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         return post.answer(
                 KIND,
-                write(journal.file(number), path, log, taken, post),
+                write(jobs.file(number), path, log, taken, post),
                 filled -> pages.draw(number, stage(path), filled, null, model));
     }
 
@@ -100,7 +104,7 @@ class HoldController {
             FormPost post,
             Model model)
             throws IOException {
-        JobFile job = journal.file(number);
+        JobFile job = jobs.file(number);
         byte[] sent = file == null ? new byte[0] : file.getBytes();
         CsvFigures figures = CsvFigures.read(new String(sent, StandardCharsets.UTF_8), COLUMNS);
         return post.answer(

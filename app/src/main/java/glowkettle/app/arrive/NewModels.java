@@ -4,6 +4,7 @@ import glowkettle.app.binding.Fault;
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.EntryJson;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.job.JobFile;
@@ -23,12 +24,14 @@ import org.springframework.transaction.interceptor.TransactionAspectSupport;
 @Service
 class NewModels {
     private final ModelLibrary library;
+    private final JobReader jobs;
     private final JournalBook journal;
     private final EntryJson json;
     private final InstantSource clock;
 
-    NewModels(ModelLibrary library, JournalBook journal, EntryJson json, InstantSource clock) {
+    NewModels(ModelLibrary library, JobReader jobs, JournalBook journal, EntryJson json, InstantSource clock) {
         this.library = library;
+        this.jobs = jobs;
         this.journal = journal;
         this.json = json;
         this.clock = clock;
@@ -37,7 +40,7 @@ class NewModels {
     /** What stands in the way; empty when the model is kept. */
     @Transactional
     public Optional<Fault> keep(long number, ModelTyped typed, UUID formId, String by, Role role) {
-        JobFile job = journal.file(number);
+        JobFile job = jobs.file(number);
         if (!ModelNaming.isNameable(job)) {
             // Sent twice, or from an old page: the job has its model.
             return job.state().latest(ArriveEntry.ModelNamed.class).isPresent()

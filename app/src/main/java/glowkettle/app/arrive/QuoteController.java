@@ -2,7 +2,7 @@ package glowkettle.app.arrive;
 
 import glowkettle.app.format.Papers;
 import glowkettle.app.format.Words;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.shop.ShopBook;
 import java.time.InstantSource;
 import java.util.Map;
@@ -18,13 +18,13 @@ import org.springframework.web.server.ResponseStatusException;
 /** The newest quote as a page to print, and as PDF from the same template. */
 @Controller
 class QuoteController {
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final ShopBook shop;
     private final Papers papers;
     private final InstantSource clock;
 
-    QuoteController(JournalBook journal, ShopBook shop, Papers papers, InstantSource clock) {
-        this.journal = journal;
+    QuoteController(JobReader jobs, ShopBook shop, Papers papers, InstantSource clock) {
+        this.jobs = jobs;
         this.shop = shop;
         this.papers = papers;
         this.clock = clock;
@@ -45,6 +45,6 @@ class QuoteController {
     }
 
     private QuoteShown quote(long number) {
-        return QuoteShown.of(journal.file(number)).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return QuoteShown.of(jobs.file(number)).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 }

@@ -1,6 +1,6 @@
 package glowkettle.app.bench;
 
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.shop.Shop;
 import glowkettle.assess.Tier;
 import glowkettle.job.JobFile;
@@ -19,18 +19,18 @@ import org.springframework.stereotype.Component;
 @Component
 class MovingJobs {
     private final BenchMapper bench;
-    private final JournalBook journal;
+    private final JobReader jobs;
 
-    MovingJobs(BenchMapper bench, JournalBook journal) {
+    MovingJobs(BenchMapper bench, JobReader jobs) {
         this.bench = bench;
-        this.journal = journal;
+        this.jobs = jobs;
     }
 
     /** Those at a moment: few, since heat has few places and is gone after some hours. */
     Now at(Instant now) {
         List<BenchMapper.Moving> moving = bench.moving(Shop.ID, now);
         Map<Long, JobFile> files =
-                journal.files(moving.stream().map(BenchMapper.Moving::number).toList());
+                jobs.files(moving.stream().map(BenchMapper.Moving::number).toList());
         return new Now(moving, files);
     }
 

@@ -1,6 +1,6 @@
 package glowkettle.app.demo;
 
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.Relisting;
 import glowkettle.app.shop.Shop;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -19,12 +19,12 @@ class DemoCrowd implements ApplicationRunner {
     private static final long FIRST = 1_001;
 
     private final CrowdMapper rows;
-    private final JournalBook journal;
+    private final Relisting relisting;
     private final int jobs;
 
-    DemoCrowd(CrowdMapper rows, JournalBook journal, @Value("${glow-kettle.demo-jobs}") int jobs) {
+    DemoCrowd(CrowdMapper rows, Relisting relisting, @Value("${glow-kettle.demo-jobs}") int jobs) {
         this.rows = rows;
-        this.journal = journal;
+        this.relisting = relisting;
         this.jobs = jobs;
     }
 
@@ -34,6 +34,6 @@ class DemoCrowd implements ApplicationRunner {
         rows.copy(Shop.ID, FIRST, ORIGINALS, Math.ceilDiv(jobs, ORIGINALS));
         rows.heads(Shop.ID, FIRST);
         rows.countOn(Shop.ID);
-        rows.numbers(Shop.ID, FIRST).forEach(journal::listAnew);
+        rows.numbers(Shop.ID, FIRST).forEach(relisting::listAnew);
     }
 }

@@ -1,6 +1,6 @@
 package glowkettle.app.demo;
 
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.security.Accounts;
 import glowkettle.app.shop.FirstDay;
 import glowkettle.app.shop.Shop;
@@ -21,7 +21,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @ConditionalOnProperty("glow-kettle.demo")
 class DemoShop implements ApplicationRunner {
     private final Accounts accounts;
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final ShopWorld world;
     private final ShopBook shop;
     private final FirstDay day;
@@ -29,14 +29,14 @@ class DemoShop implements ApplicationRunner {
 
     DemoShop(
             Accounts accounts,
-            JournalBook journal,
+            JobReader jobs,
             ShopWorld world,
             ShopBook shop,
             FirstDay day,
             TransactionTemplate transactions) {
         this.day = day;
         this.accounts = accounts;
-        this.journal = journal;
+        this.jobs = jobs;
         this.world = world;
         this.shop = shop;
         this.transactions = transactions;
@@ -47,7 +47,7 @@ class DemoShop implements ApplicationRunner {
         if (!accounts.isEmpty()) {
             return;
         }
-        if (journal.isEmpty()) {
+        if (jobs.isEmpty()) {
             furnish();
             // All jobs or none: a half-played shop would be taken for a whole one at the next start.
             transactions.executeWithoutResult(begun -> DemoJobs.play(world));

@@ -4,6 +4,7 @@ import glowkettle.app.isolation.Containers;
 import glowkettle.app.isolation.HandOvers;
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.demo.DemoJob;
@@ -27,6 +28,7 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty("glow-kettle.demo")
 public class ShopWorld implements World {
+    private final JobReader reader;
     private final JournalBook journal;
     private final Containers containers;
     private final HandOvers handOvers;
@@ -34,7 +36,14 @@ public class ShopWorld implements World {
     private final InstantSource clock;
     private final Map<DemoJob, Long> named = new ConcurrentHashMap<>();
 
-    ShopWorld(JournalBook journal, Containers containers, HandOvers handOvers, ShopBook shop, InstantSource clock) {
+    ShopWorld(
+            JobReader reader,
+            JournalBook journal,
+            Containers containers,
+            HandOvers handOvers,
+            ShopBook shop,
+            InstantSource clock) {
+        this.reader = reader;
         this.journal = journal;
         this.containers = containers;
         this.handOvers = handOvers;
@@ -59,14 +68,13 @@ public class ShopWorld implements World {
 
     @Override
     public JobFile file(long job, Instant at) {
-        return journal.at(() -> at).file(job);
+        return reader.at(() -> at).file(job);
     }
 
     @Override
     public void write(long job, Entry entry, Instant at, Person by) {
-        JournalBook then = journal.at(() -> at);
-        Draft draft = new Draft(entry, UUID.randomUUID(), then.file(job).state().seq(), null, by.account(), by.role());
-        Appended appended = then.append(job, draft);
+        Draft draft = new Draft(entry, UUID.randomUUID(), file(job, at).state().seq(), null, by.account(), by.role());
+        Appended appended = journal.at(() -> at).append(job, draft);
         if (!(appended instanceof Appended.Written)) {
             throw new IllegalStateException("The demo wrote %s in job %s: %s".formatted(entry, job, appended));
         }

@@ -1,6 +1,6 @@
 package glowkettle.app.desk;
 
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -11,11 +11,11 @@ class EntryCompletion {
     /** Sent by the tap that says no to everything that was not answered. */
     private static final String REST = "rest";
 
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final List<Completion> completions;
 
-    EntryCompletion(JournalBook journal, List<Completion> completions) {
-        this.journal = journal;
+    EntryCompletion(JobReader jobs, List<Completion> completions) {
+        this.jobs = jobs;
         this.completions = completions;
     }
 
@@ -25,6 +25,6 @@ class EntryCompletion {
         }
         completions.stream()
                 .filter(completion -> completion.completes() == type)
-                .forEach(completion -> completion.complete(journal.file(number), typed));
+                .forEach(completion -> completion.complete(jobs.file(number), typed));
     }
 }

@@ -4,7 +4,7 @@ import glowkettle.app.bench.BenchMapper;
 import glowkettle.app.binding.FilledForm;
 import glowkettle.app.form.Fields;
 import glowkettle.app.format.Words;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.live.Change;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.shop.ShopBook;
@@ -39,7 +39,7 @@ class Frame {
     private final Strip strip;
     private final Marks marks;
     private final Fields fields;
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final InstantSource clock;
 
     Frame(
@@ -48,9 +48,9 @@ class Frame {
             Strip strip,
             Marks marks,
             Fields fields,
-            JournalBook journal,
+            JobReader jobs,
             InstantSource clock) {
-        this.journal = journal;
+        this.jobs = jobs;
         this.bench = bench;
         this.shop = shop;
         this.strip = strip;
@@ -91,7 +91,7 @@ class Frame {
         model.addAttribute(
                 "jobNow",
                 Asked.of(() ->
-                        here == null ? null : journal.find(here).map(Change::of).orElse(null)));
+                        here == null ? null : jobs.find(here).map(Change::of).orElse(null)));
         model.addAttribute(
                 "strip",
                 Asked.of(() -> strip.html(

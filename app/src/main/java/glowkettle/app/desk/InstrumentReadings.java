@@ -2,7 +2,7 @@ package glowkettle.app.desk;
 
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.instruments.InstrumentSilent;
 import glowkettle.job.Stage;
 import java.util.List;
@@ -16,11 +16,11 @@ import org.springframework.web.server.ResponseStatusException;
 /** Fills a form from an instrument; what it does not say is missing, and said so. */
 @Component
 class InstrumentReadings {
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final Map<String, Readout> readouts;
 
-    InstrumentReadings(JournalBook journal, List<Readout> readouts) {
-        this.journal = journal;
+    InstrumentReadings(JobReader jobs, List<Readout> readouts) {
+        this.jobs = jobs;
         this.readouts = readouts.stream().collect(Collectors.toMap(Readout::instrument, Function.identity()));
     }
 
@@ -30,8 +30,7 @@ class InstrumentReadings {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
         try {
-            return new FilledForm(
-                    readout.kind(), readout.read(journal.file(number), stage, asked), List.of(), List.of());
+            return new FilledForm(readout.kind(), readout.read(jobs.file(number), stage, asked), List.of(), List.of());
         } catch (InstrumentSilent silent) {
             return new FilledForm(
                     readout.kind(), asked, List.of(new Fault("", String.valueOf(silent.getMessage()))), List.of());

@@ -1,7 +1,7 @@
 package glowkettle.app.desk;
 
 import glowkettle.app.binding.FilledForm;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.job.Stage;
 import glowkettle.job.order.OrderOfWork;
 import jakarta.servlet.http.HttpServletRequest;
@@ -19,12 +19,12 @@ import org.springframework.web.server.ResponseStatusException;
 @Controller
 class JobController {
     private final JobPages pages;
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final InstrumentReadings readings;
 
-    JobController(JobPages pages, JournalBook journal, InstrumentReadings readings) {
+    JobController(JobPages pages, JobReader jobs, InstrumentReadings readings) {
         this.pages = pages;
-        this.journal = journal;
+        this.jobs = jobs;
         this.readings = readings;
     }
 
@@ -32,7 +32,7 @@ class JobController {
     @GetMapping("/jobs/{number:[0-9]{1,15}}")
     String job(@PathVariable long number) {
         return "redirect:/jobs/" + number + "/"
-                + journal.file(number).next().stage().path();
+                + jobs.file(number).next().stage().path();
     }
 
     /**

@@ -1,7 +1,7 @@
 package glowkettle.app.desk;
 
 import glowkettle.app.binding.FilledForm;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.finding.Weight;
 import glowkettle.job.JobFile;
@@ -24,13 +24,13 @@ import org.springframework.ui.Model;
 public class JobPages {
     private static final int JOURNAL_PAGE = 50;
 
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final LimitsBook limits;
     private final Map<Stage, StagePage<?>> pages = new HashMap<>();
     private final InstantSource clock;
 
-    JobPages(JournalBook journal, LimitsBook limits, List<StagePage<?>> pages, InstantSource clock) {
-        this.journal = journal;
+    JobPages(JobReader jobs, LimitsBook limits, List<StagePage<?>> pages, InstantSource clock) {
+        this.jobs = jobs;
         this.limits = limits;
         this.clock = clock;
         pages.forEach(page -> this.pages.put(page.stage(), page));
@@ -91,10 +91,10 @@ public class JobPages {
 
     /** The entries before a number, the newest first, a page of them. */
     String drawJournal(long number, @Nullable Long before, Model model) {
-        JobFile job = journal.file(number);
+        JobFile job = jobs.file(number);
         NextThing next = job.next();
         frame(job, next, next.stage(), false, model);
-        List<EntryWords> page = EntryWords.list(journal.journal(number), job, before, JOURNAL_PAGE + 1);
+        List<EntryWords> page = EntryWords.list(jobs.journal(number), job, before, JOURNAL_PAGE + 1);
         boolean more = page.size() > JOURNAL_PAGE;
         List<EntryWords> shown = more ? page.subList(0, JOURNAL_PAGE) : page;
         model.addAttribute("view", new JournalView(shown, more ? shown.getLast().seq() : null, before != null));
@@ -102,7 +102,7 @@ public class JobPages {
     }
 
     public String draw(long number, Stage stage, FilledForm filled, @Nullable Long corrects, Model model) {
-        return draw(journal.file(number), stage, filled, corrects, model);
+        return draw(jobs.file(number), stage, filled, corrects, model);
     }
 
     String draw(JobFile job, Stage stage, FilledForm filled, @Nullable Long corrects, Model model) {

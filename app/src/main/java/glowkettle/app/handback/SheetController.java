@@ -2,7 +2,7 @@ package glowkettle.app.handback;
 
 import glowkettle.app.format.Papers;
 import glowkettle.app.format.Words;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.shop.ShopBook;
 import java.time.InstantSource;
 import java.util.Map;
@@ -16,13 +16,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** The owner's sheet as a page to print, and as PDF from the same template. */
 @Controller
 class SheetController {
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final ShopBook shop;
     private final Papers papers;
     private final InstantSource clock;
 
-    SheetController(JournalBook journal, ShopBook shop, Papers papers, InstantSource clock) {
-        this.journal = journal;
+    SheetController(JobReader jobs, ShopBook shop, Papers papers, InstantSource clock) {
+        this.jobs = jobs;
         this.shop = shop;
         this.papers = papers;
         this.clock = clock;
@@ -30,7 +30,7 @@ class SheetController {
 
     @GetMapping("/jobs/{number:[0-9]{1,15}}/handback/sheet")
     String sheet(@PathVariable long number, Model model) {
-        model.addAttribute("view", OwnersSheet.of(journal.file(number)));
+        model.addAttribute("view", OwnersSheet.of(jobs.file(number)));
         return "handback/print";
     }
 
@@ -40,7 +40,7 @@ class SheetController {
                 "handback/pdf",
                 Map.of(
                         "sheet",
-                        OwnersSheet.of(journal.file(number)),
+                        OwnersSheet.of(jobs.file(number)),
                         "shop",
                         shop.shop(),
                         "words",

@@ -2,6 +2,7 @@ package glowkettle.app.isolation;
 
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.limits.LimitsBook;
 import glowkettle.app.shop.Shop;
@@ -28,14 +29,21 @@ public class HandOvers {
 
     private final HandOverMapper rows;
     private final StoredPackMapper stored;
+    private final JobReader jobs;
     private final JournalBook journal;
     private final LimitsBook limits;
     private final InstantSource clock;
 
     HandOvers(
-            HandOverMapper rows, StoredPackMapper stored, JournalBook journal, LimitsBook limits, InstantSource clock) {
+            HandOverMapper rows,
+            StoredPackMapper stored,
+            JobReader jobs,
+            JournalBook journal,
+            LimitsBook limits,
+            InstantSource clock) {
         this.rows = rows;
         this.stored = stored;
+        this.jobs = jobs;
         this.journal = journal;
         this.limits = limits;
         this.clock = clock;
@@ -119,10 +127,10 @@ public class HandOvers {
     }
 
     private Map<String, PackChain> chains(List<StoredPackMapper.PackRow> packs) {
-        Map<Long, JobFile> jobs =
-                journal.files(packs.stream().map(StoredPackMapper.PackRow::job).toList());
+        Map<Long, JobFile> files =
+                jobs.files(packs.stream().map(StoredPackMapper.PackRow::job).toList());
         Map<String, PackChain> chains = new LinkedHashMap<>();
-        packs.forEach(pack -> chains.put(pack.label(), PackChain.of(Objects.requireNonNull(jobs.get(pack.job())))));
+        packs.forEach(pack -> chains.put(pack.label(), PackChain.of(Objects.requireNonNull(files.get(pack.job())))));
         return chains;
     }
 }

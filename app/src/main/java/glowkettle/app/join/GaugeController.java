@@ -6,6 +6,7 @@ import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.BenchInstruments;
 import glowkettle.instruments.GaugeProgrammer;
@@ -32,11 +33,14 @@ class GaugeController {
     private static final String READ = "gauge-read-out";
     private static final String WRITE = "gauge-write-begun";
 
+    private final JobReader jobs;
+
     private final JournalBook journal;
     private final JobPages pages;
     private final BenchInstruments instruments;
 
-    GaugeController(JournalBook journal, JobPages pages, BenchInstruments instruments) {
+    GaugeController(JobReader jobs, JournalBook journal, JobPages pages, BenchInstruments instruments) {
+        this.jobs = jobs;
         this.journal = journal;
         this.pages = pages;
         this.instruments = instruments;
@@ -65,7 +69,7 @@ class GaugeController {
 
     /** It takes all or nothing; which of both, only the gauge can say. */
     private Taken sent(long number, GaugeData gauge, FormPost post) {
-        JobFile job = journal.file(number);
+        JobFile job = jobs.file(number);
         try {
             instruments.programmer(job).write(BenchInstruments.data(gauge));
         } catch (InstrumentSilent silent) {
@@ -81,7 +85,7 @@ class GaugeController {
     private Taken readOut(long number, FormPost post, UUID form) {
         try {
             GaugeProgrammer.Data data =
-                    instruments.programmer(journal.file(number)).read();
+                    instruments.programmer(jobs.file(number)).read();
             GaugeData gauge = new GaugeData(
                     data.designMah(),
                     data.fullMah(),

@@ -15,9 +15,9 @@ public class HoursWork implements LongWork {
     private final SchedulerClient client;
     private final OneTimeTask<Void> task;
 
-    HoursWork(JournalBook journal, SchedulerClient client) {
+    HoursWork(Relisting relisting, SchedulerClient client) {
         this.client = client;
-        this.task = Tasks.oneTime("hours", Void.class).execute((instance, context) -> journal.followTheHours());
+        this.task = Tasks.oneTime("hours", Void.class).execute((instance, context) -> relisting.followTheHours());
     }
 
     @Override

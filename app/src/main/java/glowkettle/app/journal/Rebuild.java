@@ -17,17 +17,17 @@ import org.springframework.stereotype.Component;
 class Rebuild implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(Rebuild.class);
 
-    private final JournalBook journal;
+    private final Relisting relisting;
     private final ConfigurableApplicationContext context;
 
-    Rebuild(JournalBook journal, ConfigurableApplicationContext context) {
-        this.journal = journal;
+    Rebuild(Relisting relisting, ConfigurableApplicationContext context) {
+        this.relisting = relisting;
         this.context = context;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
-        LOG.info("{} jobs rebuilt from their journals", journal.rebuild());
+        LOG.info("{} jobs rebuilt from their journals", relisting.rebuild());
         SpringApplication.exit(context);
     }
 }

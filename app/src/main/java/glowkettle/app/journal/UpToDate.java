@@ -17,11 +17,11 @@ class UpToDate implements ApplicationRunner {
     private static final int VERSION = 8;
 
     private final ListsVersionMapper rows;
-    private final JournalBook journal;
+    private final Relisting relisting;
 
-    UpToDate(ListsVersionMapper rows, JournalBook journal) {
+    UpToDate(ListsVersionMapper rows, Relisting relisting) {
         this.rows = rows;
-        this.journal = journal;
+        this.relisting = relisting;
     }
 
     @Override
@@ -29,7 +29,7 @@ class UpToDate implements ApplicationRunner {
         if (rows.version(Shop.ID).filter(version -> version == VERSION).isPresent()) {
             return;
         }
-        int jobs = journal.rebuild();
+        int jobs = relisting.rebuild();
         rows.putVersion(Shop.ID, VERSION);
         if (jobs > 0) {
             LOG.info("{} jobs' lists made anew for this version", jobs);

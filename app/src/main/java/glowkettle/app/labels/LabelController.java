@@ -3,7 +3,7 @@ package glowkettle.app.labels;
 import glowkettle.app.format.Papers;
 import glowkettle.app.format.Words;
 import glowkettle.app.isolation.Containers;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.photo.Address;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.job.JobFile;
@@ -24,7 +24,7 @@ class LabelController {
     private static final String JOB = "/jobs/{number:[0-9]{1,15}}";
     private static final String ONE = JOB + "/labels/{which:ticket|pack}";
 
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final ShopBook shop;
     private final Containers containers;
     private final Papers papers;
@@ -32,14 +32,9 @@ class LabelController {
     private final InstantSource clock;
 
     LabelController(
-            JournalBook journal,
-            ShopBook shop,
-            Containers containers,
-            Papers papers,
-            Address address,
-            InstantSource clock) {
+            JobReader jobs, ShopBook shop, Containers containers, Papers papers, Address address, InstantSource clock) {
         this.containers = containers;
-        this.journal = journal;
+        this.jobs = jobs;
         this.shop = shop;
         this.papers = papers;
         this.address = address;
@@ -53,7 +48,7 @@ class LabelController {
     String page(@PathVariable long number, HttpServletRequest request, Model model) {
         model.addAttribute(
                 "view",
-                new LabelsView(journal.file(number), label(number, "ticket", request), label(number, "pack", request)));
+                new LabelsView(jobs.file(number), label(number, "ticket", request), label(number, "pack", request)));
         return "labels/page";
     }
 
@@ -88,7 +83,7 @@ class LabelController {
     }
 
     private Label label(long number, String which, HttpServletRequest request) {
-        JobFile job = journal.file(number);
+        JobFile job = jobs.file(number);
         Words words = new Words(shop.zone(), clock.instant());
         return which.equals("ticket")
                 ? Label.ticket(job, words, address.of(request))

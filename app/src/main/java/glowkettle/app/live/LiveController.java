@@ -1,6 +1,6 @@
 package glowkettle.app.live;
 
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -13,20 +13,20 @@ import org.springframework.web.bind.annotation.PathVariable;
 @Controller
 class LiveController {
     private final LivePages pages;
-    private final JournalBook journal;
+    private final JobReader jobs;
 
-    LiveController(LivePages pages, JournalBook journal) {
+    LiveController(LivePages pages, JobReader jobs) {
         this.pages = pages;
-        this.journal = journal;
+        this.jobs = jobs;
     }
 
     @GetMapping("/jobs/{number:[0-9]{1,15}}/live")
     void live(@PathVariable long number, HttpServletRequest request, HttpServletResponse response) throws IOException {
         // A job that is none has no line.
-        journal.file(number);
+        jobs.file(number);
         response.setContentType(MediaType.TEXT_EVENT_STREAM_VALUE);
         response.setHeader("Cache-Control", "no-store");
         response.flushBuffer();
-        pages.open(number, request, response, () -> Change.of(journal.file(number)));
+        pages.open(number, request, response, () -> Change.of(jobs.file(number)));
     }
 }

@@ -2,7 +2,7 @@ package glowkettle.app.match;
 
 import glowkettle.app.format.Csv;
 import glowkettle.app.format.Papers;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.job.JobFile;
 import glowkettle.job.match.CellTable;
 import glowkettle.job.match.Matching;
@@ -27,11 +27,11 @@ import org.springframework.web.server.ResponseStatusException;
 class PrintController {
     private static final String PAGE = "/jobs/{number:[0-9]{1,15}}/match/";
 
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final Papers papers;
 
-    PrintController(JournalBook journal, Papers papers) {
-        this.journal = journal;
+    PrintController(JobReader jobs, Papers papers) {
+        this.jobs = jobs;
         this.papers = papers;
     }
 
@@ -44,7 +44,7 @@ class PrintController {
 
     @GetMapping(PAGE + "labels")
     String labels(@PathVariable long number, Model model) {
-        JobFile job = journal.file(number);
+        JobFile job = jobs.file(number);
         model.addAttribute("view", new LabelsView(job, sheets(CellTable.of(job).cells())));
         return "match/labels";
     }
@@ -55,7 +55,7 @@ class PrintController {
 
     @GetMapping(PAGE + "labels-{sheet:[0-9]{1,2}}.svg")
     ResponseEntity<String> sheet(@PathVariable long number, @PathVariable int sheet) {
-        List<Screening.Cell> cells = CellTable.of(journal.file(number)).cells();
+        List<Screening.Cell> cells = CellTable.of(jobs.file(number)).cells();
         found(sheet >= 1 && sheet <= sheets(cells));
         return papers.svg(
                 "match/labels-svg",
@@ -96,7 +96,7 @@ class PrintController {
     }
 
     private Layout layout(long number) {
-        return Matching.of(journal.file(number))
+        return Matching.of(jobs.file(number))
                 .layout()
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND))
                 .result();

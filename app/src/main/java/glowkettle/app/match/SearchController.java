@@ -4,6 +4,7 @@ import glowkettle.app.desk.JobPages;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.job.Admission;
 import glowkettle.job.JobFile;
@@ -32,13 +33,16 @@ class SearchController {
     /** So many are proven, or nearly, within a second. */
     private static final int MATCHED_AT_ONCE = 40;
 
+    private final JobReader jobs;
+
     private final JournalBook journal;
     private final JobPages pages;
     private final Searches searches;
     private final InstantSource clock;
 
-    SearchController(JournalBook journal, JobPages pages, Searches searches, InstantSource clock) {
+    SearchController(JobReader jobs, JournalBook journal, JobPages pages, Searches searches, InstantSource clock) {
         this.clock = clock;
+        this.jobs = jobs;
         this.journal = journal;
         this.pages = pages;
         this.searches = searches;
@@ -48,7 +52,7 @@ class SearchController {
     String begin(@PathVariable long number, FormPost post, Model model) {
         return post.answer(
                 FORM,
-                begun(journal.file(number), post),
+                begun(jobs.file(number), post),
                 filled -> pages.draw(number, MatchChapter.STAGE, filled, null, model));
     }
 
@@ -106,7 +110,7 @@ class SearchController {
     /** How far it is; when its answer stands in the journal, the browser is sent to the page that shows it. */
     @GetMapping(PAGE)
     String reached(@PathVariable long number, Model model, HttpServletResponse response) {
-        Optional<Searches.Reached> reached = searches.reached(journal.file(number));
+        Optional<Searches.Reached> reached = searches.reached(jobs.file(number));
         model.addAttribute("number", number);
         model.addAttribute("reached", reached.orElse(null));
         if (reached.isEmpty() || reached.get().refused().isPresent()) {

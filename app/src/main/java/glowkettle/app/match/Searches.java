@@ -9,6 +9,7 @@ import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import glowkettle.app.background.LongWork;
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.match.SearchMapper.SearchRow;
 import glowkettle.app.shop.Shop;
@@ -46,13 +47,15 @@ public class Searches implements LongWork {
     private static final String FAILED = "The search failed. Begin it anew.";
 
     private final SearchMapper searches;
+    private final JobReader jobs;
     private final JournalBook journal;
     private final SchedulerClient client;
     private final InstantSource clock;
     private final OneTimeTask<Void> task;
 
-    Searches(SearchMapper searches, JournalBook journal, SchedulerClient client, InstantSource clock) {
+    Searches(SearchMapper searches, JobReader jobs, JournalBook journal, SchedulerClient client, InstantSource clock) {
         this.searches = searches;
+        this.jobs = jobs;
         this.journal = journal;
         this.client = client;
         this.clock = clock;
@@ -119,7 +122,7 @@ public class Searches implements LongWork {
     }
 
     private void search(long number, SearchRow row) {
-        JobFile job = journal.file(number);
+        JobFile job = jobs.file(number);
         Matching matching = Matching.of(job);
         if (matching.changedAt() < row.changedAt()) {
             throw new IllegalStateException(

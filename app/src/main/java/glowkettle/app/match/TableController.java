@@ -8,6 +8,7 @@ import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.format.Csv;
 import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.job.JobFile;
 import glowkettle.job.match.CellTable;
@@ -55,11 +56,14 @@ class TableController {
             "group",
             "why not");
 
+    private final JobReader jobs;
+
     private final JournalBook journal;
     private final JobPages pages;
     private final JsonMapper mapper = RecordJson.builder().build();
 
-    TableController(JournalBook journal, JobPages pages) {
+    TableController(JobReader jobs, JournalBook journal, JobPages pages) {
+        this.jobs = jobs;
         this.journal = journal;
         this.pages = pages;
     }
@@ -100,14 +104,14 @@ class TableController {
 
     @GetMapping(PAGE + "cells.csv")
     ResponseEntity<byte[]> csv(@PathVariable long number) {
-        JobFile job = journal.file(number);
+        JobFile job = jobs.file(number);
         return file(Csv.of(HEADS, rows(job)), "text/csv", "cells-of-job-%s.csv".formatted(number));
     }
 
     /** As {@code /api/match/screening} is asked: its description is that of the file. */
     @GetMapping(PAGE + "cells.json")
     ResponseEntity<byte[]> json(@PathVariable long number) {
-        JobFile job = journal.file(number);
+        JobFile job = jobs.file(number);
         return file(
                 mapper.writeValueAsString(CellTable.of(job).asked()),
                 "application/json",

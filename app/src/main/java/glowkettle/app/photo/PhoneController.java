@@ -3,7 +3,7 @@ package glowkettle.app.photo;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.photo.JobPhotos;
@@ -27,12 +27,12 @@ class PhoneController {
     private static final String PAGE = "/phone/{secret:[A-Za-z0-9_-]{20,64}}";
 
     private final Photos photos;
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final Darkroom darkroom;
 
-    PhoneController(Photos photos, JournalBook journal, Darkroom darkroom) {
+    PhoneController(Photos photos, JobReader jobs, Darkroom darkroom) {
         this.photos = photos;
-        this.journal = journal;
+        this.jobs = jobs;
         this.darkroom = darkroom;
     }
 
@@ -49,7 +49,7 @@ class PhoneController {
             Model model)
             throws IOException {
         PhotoMapper.PassRow pass = pass(secret);
-        PhotoForm typed = PhotoForm.of(journal.file(pass.job()), post, file, darkroom);
+        PhotoForm typed = PhotoForm.of(jobs.file(pass.job()), post, file, darkroom);
         PhotoForm form = new PhotoForm(typed.picture(), pass.step(), typed.caption(), typed.faults());
         Taken taken = form.faults().isEmpty()
                 ? photos.take(form.sent(pass.job(), post.id(), pass.by()), Role.TRAINEE)
@@ -68,7 +68,7 @@ class PhoneController {
             List<Fault> faults) {}
 
     private String draw(PhotoMapper.PassRow pass, boolean kept, List<Fault> faults, Model model) {
-        JobFile job = journal.file(pass.job());
+        JobFile job = jobs.file(pass.job());
         model.addAttribute(
                 "view",
                 new PhoneView(

@@ -7,7 +7,7 @@ import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.format.QrCode;
 import glowkettle.app.journal.Appended;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.ArriveChapter;
 import glowkettle.job.open.OpenChapter;
@@ -38,14 +38,14 @@ class PhotoController {
     private static final String PAGE = "/jobs/{number:[0-9]{1,15}}/{path:arrive|open}/photos";
 
     private final Photos photos;
-    private final JournalBook journal;
+    private final JobReader jobs;
     private final Darkroom darkroom;
     private final JobPages pages;
     private final Address address;
 
-    PhotoController(Photos photos, JournalBook journal, Darkroom darkroom, JobPages pages, Address address) {
+    PhotoController(Photos photos, JobReader jobs, Darkroom darkroom, JobPages pages, Address address) {
         this.photos = photos;
-        this.journal = journal;
+        this.jobs = jobs;
         this.darkroom = darkroom;
         this.pages = pages;
         this.address = address;
@@ -59,7 +59,7 @@ class PhotoController {
             FormPost post,
             Model model)
             throws IOException {
-        PhotoForm form = PhotoForm.of(journal.file(number), post, file, darkroom);
+        PhotoForm form = PhotoForm.of(jobs.file(number), post, file, darkroom);
         Taken taken = form.faults().isEmpty()
                 ? onward(photos.take(form.sent(number, post.id(), post.by()), post.role()), number, path)
                 : new Taken.Refused(form.faults());
@@ -117,7 +117,7 @@ class PhotoController {
             FormPost post,
             HttpServletRequest request,
             Model model) {
-        JobFile job = journal.file(number);
+        JobFile job = jobs.file(number);
         PhotoMapper.PassRow pass = photos.pass(
                 number,
                 PhotoForm.knownStep(job, step),

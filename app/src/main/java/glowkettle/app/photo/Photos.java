@@ -2,6 +2,7 @@ package glowkettle.app.photo;
 
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.shop.Shop;
 import glowkettle.job.Entry;
@@ -26,12 +27,14 @@ class Photos {
     private static final int SECRET_BYTES = 24;
 
     private final PhotoMapper rows;
+    private final JobReader jobs;
     private final JournalBook journal;
     private final InstantSource clock;
     private final SecureRandom random = new SecureRandom();
 
-    Photos(PhotoMapper rows, JournalBook journal, InstantSource clock) {
+    Photos(PhotoMapper rows, JobReader jobs, JournalBook journal, InstantSource clock) {
         this.rows = rows;
+        this.jobs = jobs;
         this.journal = journal;
         this.clock = clock;
     }
@@ -99,7 +102,7 @@ class Photos {
         random.nextBytes(secret);
         PhotoMapper.PassRow pass = new PhotoMapper.PassRow(
                 Base64.getUrlEncoder().withoutPadding().encodeToString(secret),
-                journal.file(job).number(),
+                jobs.file(job).number(),
                 step,
                 by,
                 clock.instant().plus(PASS_HOLDS).truncatedTo(ChronoUnit.MILLIS),

@@ -2,7 +2,7 @@ package glowkettle.app.arrive;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.RunningKettle;
@@ -57,7 +57,7 @@ class ModelPickerTest {
 
         assertThat(answer.status()).isEqualTo(302);
         long number = Long.parseLong(answer.location().replaceAll(".*/jobs/", ""));
-        Arriving arriving = Arriving.of(kettle.bean(JournalBook.class).file(number));
+        Arriving arriving = Arriving.of(kettle.bean(JobReader.class).file(number));
         assertThat(arriving.modelId()).isEqualTo(id);
         assertThat(arriving.modelCode()).isEqualTo(code);
     }

@@ -3,7 +3,7 @@ package glowkettle.app.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.app.demo.Played;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
@@ -59,7 +59,7 @@ class MovingJobsTest {
         try {
             kettle.clock().pass(Duration.ofHours(1));
 
-            JobFile page = kettle.bean(JournalBook.class).file(job.number());
+            JobFile page = kettle.bean(JobReader.class).file(job.number());
             Tier now = page.tier().result().tier();
             assertThat(now).isGreaterThan(stored(job).tier());
             assertThat(row(job).nextWhat()).isEqualTo(page.next().what());

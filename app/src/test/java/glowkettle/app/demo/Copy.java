@@ -1,6 +1,7 @@
 package glowkettle.app.demo;
 
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
+import glowkettle.app.journal.Relisting;
 import glowkettle.app.shop.Shop;
 import glowkettle.app.support.Kettle;
 import glowkettle.demo.Play;
@@ -28,9 +29,8 @@ final class Copy {
                 insert into journal_head (shop_id, job, seq)
                 select shop_id, job, max(seq) from copied group by shop_id, job
                 """, number, Shop.ID, original);
-        JournalBook journal = kettle.bean(JournalBook.class);
-        journal.listAnew(number);
-        Instant newest = journal.journal(number).getLast().at();
+        kettle.bean(Relisting.class).listAnew(number);
+        Instant newest = kettle.bean(JobReader.class).journal(number).getLast().at();
         return Play.resumed(kettle.bean(ShopWorld.class), number, newest);
     }
 }

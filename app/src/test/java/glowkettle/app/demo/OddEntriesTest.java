@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
 import glowkettle.app.library.ModelLibrary;
 import glowkettle.app.support.Kettle;
@@ -66,6 +67,7 @@ class OddEntriesTest {
     private static final List<String> PAPERS = List.of("/handback/sheet.pdf", "/arrive/quote.pdf");
 
     private final Kettle kettle;
+    private final JobReader jobs;
     private final JournalBook journal;
     private final Requests lead;
     private final Random random = new Random(SEED);
@@ -79,6 +81,7 @@ class OddEntriesTest {
 
     OddEntriesTest(Kettle kettle) {
         this.kettle = kettle;
+        this.jobs = kettle.bean(JobReader.class);
         this.journal = kettle.bean(JournalBook.class);
         this.lead = Requests.as(kettle, "lead");
     }
@@ -132,7 +135,7 @@ class OddEntriesTest {
     }
 
     private void write(long number) {
-        JobFile before = journal.file(number);
+        JobFile before = jobs.file(number);
         Role role = odd.any(List.of(Role.values()));
         boolean corrects = random.nextInt(4) == 0;
         Long corrected =
@@ -152,7 +155,7 @@ class OddEntriesTest {
             taken++;
             admitted.add(entry.getClass());
             if (role != Role.LEAD) {
-                JobFile after = journal.file(number);
+                JobFile after = jobs.file(number);
                 lowersNothing(before, after, entry, corrected, JobFile::oldPackTier);
             }
             if (taken % ONE_IN == 0) {
@@ -205,7 +208,7 @@ class OddEntriesTest {
 
     private String history(long number) {
         List<String> lines = new ArrayList<>();
-        journal.journal(number)
+        jobs.journal(number)
                 .forEach(recorded -> lines.add("%s %s %s → %s"
                         .formatted(recorded.seq(), recorded.by(), recorded.corrects(), recorded.entry())));
         return String.join("\n", lines);

@@ -39,12 +39,14 @@ class JournalBookTest {
     private static final List<String> LISTS = List.of("job", "clock", "stored_pack", "step_time", "bench_note");
 
     private final Kettle kettle;
+    private final JobReader jobs;
     private final JournalBook journal;
     private final JdbcTemplate jdbc;
 
     JournalBookTest(Kettle kettle) {
         this.kettle = kettle;
         kettle.clock().set(Kettle.START);
+        jobs = kettle.bean(JobReader.class);
         journal = kettle.bean(JournalBook.class);
         jdbc = new JdbcTemplate(kettle.bean(DataSource.class));
     }
@@ -99,7 +101,7 @@ class JournalBookTest {
         assertThat(seq(job)).isEqualTo(seen);
         assertThat(journal.append(job.number(), draft(thickness("6.0"), UUID.randomUUID(), seen)))
                 .isInstanceOf(Appended.Written.class);
-        assertThat(journal.journal(job.number()).getLast().entry()).isEqualTo(thickness("6.0"));
+        assertThat(jobs.journal(job.number()).getLast().entry()).isEqualTo(thickness("6.0"));
     }
 
     @Test
@@ -190,7 +192,7 @@ class JournalBookTest {
 
         journal.append(job.number(), correcting(new TakenBack(), seq(job), correction));
         assertThat(job.file().state().all(AssessEntry.ThicknessTaken.class)).isEmpty();
-        assertThat(journal.journal(job.number())).hasSize((int) wrong + 5);
+        assertThat(jobs.journal(job.number())).hasSize((int) wrong + 5);
     }
 
     @Test
@@ -226,7 +228,7 @@ class JournalBookTest {
             Future<Integer> rounds = others.submit(() -> {
                 int round = 0;
                 while (writing.get()) {
-                    journal.followTheHours();
+                    kettle.bean(Relisting.class).followTheHours();
                     round++;
                 }
                 return round;
@@ -245,7 +247,7 @@ class JournalBookTest {
 
     @Test
     void anUnknownJobSaysSo() {
-        assertThatThrownBy(() -> journal.file(987_654_321)).isInstanceOf(UnknownJob.class);
+        assertThatThrownBy(() -> jobs.file(987_654_321)).isInstanceOf(UnknownJob.class);
     }
 
     private List<Map<String, Object>> rows(String table) {
@@ -262,7 +264,7 @@ class JournalBookTest {
         List<List<Map<String, Object>>> live = LISTS.stream().map(this::rows).toList();
         assertThat(live).noneMatch(List::isEmpty);
 
-        journal.rebuild();
+        kettle.bean(Relisting.class).rebuild();
 
         for (int i = 0; i < LISTS.size(); i++) {
             assertThat(rows(LISTS.get(i))).as(LISTS.get(i)).isEqualTo(live.get(i));
@@ -274,7 +276,7 @@ class JournalBookTest {
     void everyEntryOfTheDemoIsReadAsItWasWritten() {
         EntryJson json = kettle.bean(EntryJson.class);
         for (long job = 1; job <= 44; job++) {
-            for (Recorded recorded : journal.journal(job)) {
+            for (Recorded recorded : jobs.journal(job)) {
                 assertThat(json.read(OrderOfWork.CHAPTERS.id(recorded.entry()), json.write(recorded.entry())))
                         .isEqualTo(recorded.entry());
             }

@@ -3,7 +3,7 @@ package glowkettle.app.security;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.app.demo.Played;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.Requests.Answer;
@@ -197,7 +197,7 @@ class AccessTest {
         Answer sent = requests.post(job.path("open") + "/noted", form(job, "note", text));
 
         assertThat(sent.status()).isEqualTo(302);
-        assertThat(kettle.bean(JournalBook.class).file(job.number()).state().latest(OpenEntry.Noted.class))
+        assertThat(kettle.bean(JobReader.class).file(job.number()).state().latest(OpenEntry.Noted.class))
                 .hasValueSatisfying(noted -> assertThat(noted.note()).isEqualTo(text.strip()));
         String page = requests.get(job.path("journal")).body();
         assertThat(page).doesNotContain("<script>alert").doesNotContain(">49<");

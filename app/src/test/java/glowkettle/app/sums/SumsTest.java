@@ -3,7 +3,7 @@ package glowkettle.app.sums;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.app.demo.Played;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.Requests;
 import glowkettle.app.support.Requests.Answer;
@@ -164,7 +164,7 @@ class SumsTest {
         Answer form = technician.get(put.location().substring(put.location().indexOf("/jobs/")));
 
         assertThat(form.body()).contains("Filled in from a sum", "value=\"23.4\"");
-        assertThat(kettle.bean(JournalBook.class).file(job.number()).state().seq())
+        assertThat(kettle.bean(JobReader.class).file(job.number()).state().seq())
                 .isEqualTo(before);
     }
 

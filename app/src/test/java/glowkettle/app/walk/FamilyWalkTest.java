@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
@@ -61,7 +61,7 @@ class FamilyWalkTest {
             for (int step = 0; step < MOST_STEPS && !isOut(number); step++) {
                 onwards(technician, number);
             }
-            JobFile job = kettle.bean(JournalBook.class).file(number);
+            JobFile job = kettle.bean(JobReader.class).file(number);
             assertThat(job.liftedOut())
                     .as(technician.page().locator("main").innerText())
                     .isTrue();
@@ -94,7 +94,7 @@ class FamilyWalkTest {
                 assertThat(text).doesNotContain("5405", "5 405", "5.405", "20 Wh");
                 onwards(technician, number);
             }
-            JobFile job = kettle.bean(JournalBook.class).file(number);
+            JobFile job = kettle.bean(JobReader.class).file(number);
             assertThat(job.liftedOut())
                     .as(technician.page().locator("main").innerText())
                     .isTrue();
@@ -172,7 +172,7 @@ class FamilyWalkTest {
     }
 
     private boolean isOut(long number) {
-        return kettle.bean(JournalBook.class).file(number).liftedOut();
+        return kettle.bean(JobReader.class).file(number).liftedOut();
     }
 
     /** The one next thing; on the page of a bond the figures it asks for, and the time it takes. */
@@ -194,7 +194,7 @@ class FamilyWalkTest {
         if (colours > 0) {
             technician.letGo();
         }
-        JobFile job = kettle.bean(JournalBook.class).file(number);
+        JobFile job = kettle.bean(JobReader.class).file(number);
         boolean dwells = Dissolving.of(job)
                 .ignition()
                 .filter(lock -> lock.dwells(kettle.clock().instant()))

@@ -3,7 +3,7 @@ package glowkettle.app.walk;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import glowkettle.app.demo.Played;
-import glowkettle.app.journal.JournalBook;
+import glowkettle.app.journal.JobReader;
 import glowkettle.app.support.Kettle;
 import glowkettle.app.support.RunningKettle;
 import glowkettle.app.support.Technician;
@@ -25,7 +25,7 @@ class WrongInputTest {
     }
 
     private int entries(Played job) {
-        return kettle.bean(JournalBook.class).journal(job.number()).size();
+        return kettle.bean(JobReader.class).journal(job.number()).size();
     }
 
     private static void keeps(Technician technician, String name, String value) {
