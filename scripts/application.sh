@@ -29,7 +29,7 @@ build() {
     state_folder
     touch "$state/build.begun"
     working "Building; the first time fetches packages and takes some minutes" "$state/build.log" \
-        mvn -q -B -DskipTests -pl core,demo,instruments,app package
+        mvn -q -B -DskipTests -Dmaven.test.skip=true -pl core,demo,instruments,app package
     lay_out
     mv "$state/build.begun" "$state/built"
 }
@@ -97,6 +97,34 @@ learn() {
         return
     fi
     working "Learning how it starts" "$state/learn.log" first_run
+}
+
+# The same behind the application that is being worked with, out of its way; the next start is the quicker one.
+learn_behind() {
+    if ! learns || [ -f "$learnt" ]; then
+        return
+    fi
+    (
+        app_pid=
+        trap '[ -z "$app_pid" ] || kill "$app_pid" 2>/dev/null; exit 0' TERM
+        trap '' HUP
+        renice -n 19 -p "$BASHPID" >/dev/null 2>&1 || true
+        first_run
+        rm -f "$state/learning.pid"
+    ) </dev/null >"$state/learn.log" 2>&1 9>&- &
+    echo "$!" >"$state/learning.pid"
+    disown "$!"
+}
+
+# Whatever is learnt ends with the application it is learnt of.
+stop_learning() {
+    local pid
+    pid=$(cat "$state/learning.pid" 2>/dev/null) || return 0
+    rm -f "$state/learning.pid"
+    # A stale file may name a process of somebody else.
+    tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF kettle || return 0
+    kill "$pid" 2>/dev/null || return 0
+    while kill -0 "$pid" 2>/dev/null; do sleep 0.2; done
 }
 
 first_run() {

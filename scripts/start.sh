@@ -22,7 +22,6 @@ start() {
         first_lead
         GLOW_KETTLE_SIGN_INS="Sign in                with the account of a lead, who makes the others"
     fi
-    learn
     say "Starting"
     trap '' HUP
     launch "$port" "$state/app.log"
@@ -30,6 +29,7 @@ start() {
     echo "$port" >"$state/app.port"
     disown "$app_pid"
     welcome "$port"
+    learn_behind
 }
 
 # Outside the demo nobody may sign in until a lead says who they are; there is no default.
@@ -64,6 +64,7 @@ WELCOME
 
 stop() {
     alone
+    stop_learning
     if running; then
         local pid
         pid=$(cat "$state/app.pid")

@@ -13,6 +13,9 @@ import com.tngtech.archunit.lang.ArchRule;
 import glowkettle.job.Chapter;
 import glowkettle.job.order.OrderOfWork;
 import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import org.apache.ibatis.annotations.Mapper;
 import org.springframework.stereotype.Controller;
 
@@ -83,5 +86,63 @@ class AppRulesTest {
                         .check(app);
             }
         }
+    }
+
+    /**
+     * What pages of a stage still read of later ones. It only gets shorter: whatever is not true any more has to go, and
+     * nothing is added.
+     */
+    private static final Set<String> STILL_READ_OF_LATER_STAGES = Set.of(
+            "ArrivePage handback.EarliestReady",
+            "ArriveView open.Opening",
+            "ArriveView photo.JobPhotos",
+            "AssessView isolation.Isolating",
+            "AssessView open.Opening",
+            "BuildPanel join.Welding",
+            "FaceView wayback.JobTray",
+            "GaugeReadout prove.ProveChapter",
+            "HealthPanel calibrate.SoakCycle",
+            "HoldController prove.ProveChapter",
+            "ModelNaming open.Opening",
+            "Naming open.Opening",
+            "NextReading open.Opening",
+            "OpenView wayback.JobTray",
+            "PhotoController open.OpenChapter",
+            "PromiseGate assess.Assessing",
+            "PromiseGate handback.EarliestReady",
+            "QuoteCompletion open.FastenerLog",
+            "QuoteCompletion open.Opening",
+            "RimSetGate wayback.Sealing",
+            "StoredPackList fit.Fitting",
+            "TrayPanel wayback.JobTray");
+
+    /** A stage's pages read facts of their own stage and of earlier ones. */
+    @ArchTest
+    static void pagesOfAStageReadNothingOfLaterOnes(JavaClasses app) {
+        List<String> stages = OrderOfWork.CHAPTERS.inOrder().stream()
+                .map(chapter -> chapter.getClass().getPackageName())
+                .filter(name -> !name.equals("glowkettle.job"))
+                .map(name -> name.replace("glowkettle.job.", ""))
+                .toList();
+        Set<String> read = new TreeSet<>();
+        for (JavaClass page : app) {
+            int own = stages.indexOf(page.getPackageName().replace("glowkettle.app.", ""));
+            if (own >= 0) {
+                page.getDirectDependenciesFromSelf().stream()
+                        .map(dependency -> outermost(dependency.getTargetClass()))
+                        .filter(target -> target.getPackageName().startsWith("glowkettle.job."))
+                        .filter(target -> stages.indexOf(target.getPackageName().replace("glowkettle.job.", "")) > own)
+                        .forEach(target -> read.add("%s %s.%s"
+                                .formatted(
+                                        outermost(page).getSimpleName(),
+                                        target.getPackageName().replace("glowkettle.job.", ""),
+                                        target.getSimpleName())));
+            }
+        }
+        assertThat(read).containsExactlyInAnyOrderElementsOf(STILL_READ_OF_LATER_STAGES);
+    }
+
+    private static JavaClass outermost(JavaClass one) {
+        return one.getEnclosingClass().map(AppRulesTest::outermost).orElse(one);
     }
 }

@@ -151,8 +151,8 @@ class HoldController {
                 null,
                 post.by(),
                 post.role());
-        return journal.append(job.number(), draft)
-                .taken(written -> "/jobs/%s/%s#hold".formatted(written.number(), path));
+        return Taken.of(
+                journal.append(job.number(), draft), written -> "/jobs/%s/%s#hold".formatted(written.number(), path));
     }
 
     private static Stage stage(String path) {

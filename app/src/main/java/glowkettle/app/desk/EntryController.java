@@ -106,8 +106,9 @@ class EntryController {
     }
 
     private Taken write(long number, Stage stage, Entry entry, @Nullable Long corrects, FormPost post) {
-        return journal.append(number, draft(entry, corrects, post))
-                .taken(job -> "/jobs/" + number + "/" + then(job, stage, entry, post));
+        return Taken.of(
+                journal.append(number, draft(entry, corrects, post)),
+                job -> "/jobs/" + number + "/" + then(job, stage, entry, post));
     }
 
     private static Draft draft(Entry entry, @Nullable Long corrects, FormPost post) {

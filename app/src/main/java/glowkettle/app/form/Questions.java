@@ -1,6 +1,7 @@
 package glowkettle.app.form;
 
 import glowkettle.app.binding.Part;
+import glowkettle.finding.Figures;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.finding.Worded;
@@ -57,7 +58,14 @@ public final class Questions {
         return new Question(
                 label(part),
                 unit,
-                within == null ? "" : (within.min() + " to " + within.max() + " " + unit).strip(),
+                within == null
+                        ? ""
+                        : ("%s to %s %s"
+                                        .formatted(
+                                                Figures.of(new BigDecimal(within.min())),
+                                                Figures.of(new BigDecimal(within.max())),
+                                                unit))
+                                .strip(),
                 sort(part, type),
                 isMany(part),
                 !part.isNullable() && !isMany(part),

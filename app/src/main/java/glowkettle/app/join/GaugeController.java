@@ -108,6 +108,6 @@ class GaugeController {
     }
 
     private static Taken taken(long number, Appended appended) {
-        return appended.taken(written -> "/jobs/%s/%s".formatted(number, JoinChapter.STAGE.path()));
+        return Taken.of(appended, written -> "/jobs/%s/%s".formatted(number, JoinChapter.STAGE.path()));
     }
 }

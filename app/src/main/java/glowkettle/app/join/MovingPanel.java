@@ -2,13 +2,13 @@ package glowkettle.app.join;
 
 import glowkettle.finding.Result;
 import glowkettle.job.Admission;
-import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.join.GaugeSchool;
 import glowkettle.job.join.JoinEntry;
 import glowkettle.job.join.TransplantStep;
 import glowkettle.job.join.Transplanting;
+import glowkettle.job.match.FirstCharge;
 import glowkettle.join.GaugeData;
 import glowkettle.join.Transplant;
 import java.math.BigDecimal;

@@ -2,10 +2,10 @@ package glowkettle.app.match;
 
 import glowkettle.app.binding.FilledForm;
 import glowkettle.finding.Result;
-import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.match.Building;
+import glowkettle.job.match.FirstCharge;
 import glowkettle.job.match.MatchAct;
 import glowkettle.job.match.MatchEntry;
 import glowkettle.job.match.Matching;

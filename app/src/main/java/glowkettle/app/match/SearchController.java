@@ -64,10 +64,11 @@ class SearchController {
             return Taken.refused("", "Nothing to match: " + MatchAct.of(job).words(job) + ".");
         }
         if (asked.get().cells().size() <= MATCHED_AT_ONCE) {
-            return journal.append(
+            return Taken.of(
+                    journal.append(
                             job.number(),
-                            new Draft(atOnce(asked.get()), post.id(), Draft.UNSEEN, null, post.by(), post.role()))
-                    .taken(written -> page(job.number()));
+                            new Draft(atOnce(asked.get()), post.id(), Draft.UNSEEN, null, post.by(), post.role())),
+                    written -> page(job.number()));
         }
         // What would be refused in the end is refused now.
         Optional<Admission.Refusal> barred = Admission.refuse(

@@ -93,8 +93,9 @@ class TableController {
                 : post.first("name").strip();
         MatchEntry.CellsRead entry =
                 new MatchEntry.CellsRead(name.substring(0, Math.min(120, name.length())), read.cells());
-        Taken taken = journal.append(number, new Draft(entry, post.id(), Draft.UNSEEN, null, post.by(), post.role()))
-                .taken(job -> "/jobs/%s/%s".formatted(number, MatchChapter.STAGE.path()));
+        Taken taken = Taken.of(
+                journal.append(number, new Draft(entry, post.id(), Draft.UNSEEN, null, post.by(), post.role())),
+                job -> "/jobs/%s/%s".formatted(number, MatchChapter.STAGE.path()));
         return taken instanceof Taken.Refused refused
                 ? new Taken.Refused(refused.faults().stream()
                         .map(fault -> new Fault(TABLE, fault.message()))

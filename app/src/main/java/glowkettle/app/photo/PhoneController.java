@@ -52,8 +52,9 @@ class PhoneController {
         PhotoForm typed = PhotoForm.of(jobs.file(pass.job()), post, file, darkroom);
         PhotoForm form = new PhotoForm(typed.picture(), pass.step(), typed.caption(), typed.faults());
         Taken taken = form.faults().isEmpty()
-                ? photos.take(form.sent(pass.job(), post.id(), pass.by()), Role.TRAINEE)
-                        .taken(job -> "/phone/" + secret + "?kept")
+                ? Taken.of(
+                        photos.take(form.sent(pass.job(), post.id(), pass.by()), Role.TRAINEE),
+                        job -> "/phone/" + secret + "?kept")
                 : new Taken.Refused(form.faults());
         return post.answer(PhotoController.KIND, taken, filled -> draw(pass, false, filled.faults(), model));
     }

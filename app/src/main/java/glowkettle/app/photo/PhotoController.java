@@ -86,7 +86,7 @@ class PhotoController {
     }
 
     private static Taken onward(Appended appended, long number, String path) {
-        return appended.taken(job -> "/jobs/%s/%s#photos".formatted(number, path));
+        return Taken.of(appended, job -> "/jobs/%s/%s#photos".formatted(number, path));
     }
 
     @GetMapping("/photos/{id}")

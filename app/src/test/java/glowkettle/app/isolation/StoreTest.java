@@ -92,7 +92,7 @@ class StoreTest {
         "'', 21, Missing: Surface",
         "hot, 21, is not a number",
         "21, '', Missing: Air",
-        "5000, 21, accepted is -40 to 1000"
+        "5000, 21, accepted is −40 to 1"
     })
     void aLookThatCannotBeReadComesBackAndStoresNothing(String surfaceC, String ambientC, String says) {
         Answer answer =

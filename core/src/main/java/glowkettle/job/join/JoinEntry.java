@@ -6,7 +6,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.finding.Worded;
 import glowkettle.job.Entry;
-import glowkettle.job.WeldsMade;
+import glowkettle.job.match.WeldsMade;
 import glowkettle.join.GaugeData;
 import glowkettle.join.JointHeat;
 import glowkettle.join.LeadFinder;

@@ -2,7 +2,6 @@ package glowkettle.job.match;
 
 import glowkettle.finding.Figures;
 import glowkettle.finding.Result;
-import glowkettle.job.FirstCharge;
 import glowkettle.job.Fold;
 import glowkettle.job.JobFile;
 import glowkettle.job.Recorded;

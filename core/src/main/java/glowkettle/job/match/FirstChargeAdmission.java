@@ -4,7 +4,6 @@ import glowkettle.assess.Tier;
 import glowkettle.finding.Figures;
 import glowkettle.job.Admission;
 import glowkettle.job.Admission.Refusal;
-import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.job.assess.Assessing;
 import java.util.Optional;

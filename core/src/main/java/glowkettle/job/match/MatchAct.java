@@ -1,6 +1,5 @@
 package glowkettle.job.match;
 
-import glowkettle.job.FirstCharge;
 import glowkettle.job.JobFile;
 import glowkettle.match.BuildStep;
 import glowkettle.match.OldPackDrawing;

@@ -6,7 +6,6 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.finding.Worded;
 import glowkettle.job.Entry;
-import glowkettle.job.WeldsMade;
 import glowkettle.match.CellSize;
 import glowkettle.match.GroupVoltages;
 import glowkettle.match.Layout;

@@ -1,4 +1,4 @@
-package glowkettle.job;
+package glowkettle.job.match;
 
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;

@@ -1,7 +1,11 @@
-package glowkettle.job;
+package glowkettle.job.match;
 
 import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.finding.Figures;
+import glowkettle.job.Attention;
+import glowkettle.job.Call;
+import glowkettle.job.Danger;
+import glowkettle.job.Stage;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
