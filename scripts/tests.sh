@@ -29,6 +29,10 @@ run_tests() {
     export GLOW_KETTLE_DB=${GLOW_KETTLE_DB%2}
     export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
     rm -rf ./*/target/surefire-reports
+    # What was only built to be started is compiled anew, and checked.
+    if [ -f "$state/unchecked" ]; then
+        rm -rf ./*/target/classes ./*/target/maven-status "$state/unchecked"
+    fi
     local verdict=0
     mvn -B --no-transfer-progress -Dsurefire.rerunFailingTestsCount=1 -pl core,demo,instruments,app,benchmarks verify "$@" 9>&- || verdict=$?
     needed_a_second_go || verdict=1
