@@ -6,9 +6,10 @@ install() {
     command -v apt-get >/dev/null || fail "Missing on this machine: $packages. Install it with this system's package manager."
     state_folder
     export DEBIAN_FRONTEND=noninteractive
-    working "Looking up packages" "$state/apt.log" apt-get update -q
+    # Whoever else installs something now is waited for.
+    working "Looking up packages" "$state/apt.log" apt-get -o DPkg::Lock::Timeout=300 update -q
     # shellcheck disable=SC2086
-    working "Installing $packages" "$state/apt.log" apt-get install -q -y --no-install-recommends $packages
+    working "Installing $packages" "$state/apt.log" apt-get -o DPkg::Lock::Timeout=300 install -q -y --no-install-recommends $packages
 }
 
 jdk_version() { "$1/bin/java" -XshowSettings:properties -version 2>&1 | sed -n 's/.*java.specification.version = //p'; }

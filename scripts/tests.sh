@@ -88,3 +88,19 @@ bom() {
     (cd app/src/main/frontend && npm sbom --package-lock-only --omit=dev --sbom-format=cyclonedx) >"$into/browser.json"
     say "Both lists are in $into: shop.json, browser.json"
 }
+
+# Newer versions of what the build uses; nothing is changed.
+outdated() {
+    find_jdk
+    find_builders
+    state_folder
+    local versions=org.codehaus.mojo:versions-maven-plugin:2.20.1
+    working "Asking for newer versions" "$state/outdated.log" \
+        mvn -B "$versions:display-property-updates" "$versions:display-plugin-updates" "$versions:display-parent-updates" \
+        -DallowSnapshots=false -DprocessDependencyManagementTransitive=false
+    grep -E -- '->' "$state/outdated.log" | sed 's/^\[INFO\] *//' | sort -u || say "Maven: nothing newer"
+    for folder in app/src/main/frontend app/src/main/frontend/checks; do
+        say "$folder"
+        (cd "$folder" && npm outdated) || true
+    done
+}
