@@ -2,6 +2,7 @@ package glowkettle.app.arrive;
 
 import glowkettle.app.binding.Fault;
 import glowkettle.app.desk.JobPages;
+import glowkettle.app.desk.Onward;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.format.CsvFigures;
@@ -151,7 +152,7 @@ class HoldController {
                 null,
                 post.by(),
                 post.role());
-        return Taken.of(
+        return Onward.of(
                 journal.append(job.number(), draft), written -> "/jobs/%s/%s#hold".formatted(written.number(), path));
     }
 

@@ -106,7 +106,7 @@ class EntryController {
     }
 
     private Taken write(long number, Stage stage, Entry entry, @Nullable Long corrects, FormPost post) {
-        return Taken.of(
+        return Onward.of(
                 journal.append(number, draft(entry, corrects, post)),
                 job -> "/jobs/" + number + "/" + then(job, stage, entry, post));
     }

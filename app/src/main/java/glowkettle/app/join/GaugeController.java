@@ -2,6 +2,7 @@ package glowkettle.app.join;
 
 import glowkettle.app.binding.Fault;
 import glowkettle.app.desk.JobPages;
+import glowkettle.app.desk.Onward;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.journal.Appended;
@@ -108,6 +109,6 @@ class GaugeController {
     }
 
     private static Taken taken(long number, Appended appended) {
-        return Taken.of(appended, written -> "/jobs/%s/%s".formatted(number, JoinChapter.STAGE.path()));
+        return Onward.of(appended, written -> "/jobs/%s/%s".formatted(number, JoinChapter.STAGE.path()));
     }
 }

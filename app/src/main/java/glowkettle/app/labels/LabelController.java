@@ -4,7 +4,7 @@ import glowkettle.app.format.Papers;
 import glowkettle.app.format.Words;
 import glowkettle.app.isolation.Containers;
 import glowkettle.app.journal.JobReader;
-import glowkettle.app.photo.Address;
+import glowkettle.app.request.Address;
 import glowkettle.app.shop.ShopBook;
 import glowkettle.job.JobFile;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,6 +1,7 @@
 package glowkettle.app.match;
 
 import glowkettle.app.desk.JobPages;
+import glowkettle.app.desk.Onward;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.journal.Draft;
@@ -64,7 +65,7 @@ class SearchController {
             return Taken.refused("", "Nothing to match: " + MatchAct.of(job).words(job) + ".");
         }
         if (asked.get().cells().size() <= MATCHED_AT_ONCE) {
-            return Taken.of(
+            return Onward.of(
                     journal.append(
                             job.number(),
                             new Draft(atOnce(asked.get()), post.id(), Draft.UNSEEN, null, post.by(), post.role())),

@@ -4,6 +4,7 @@ import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
 import glowkettle.app.binding.RecordJson;
 import glowkettle.app.desk.JobPages;
+import glowkettle.app.desk.Onward;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.format.Csv;
@@ -93,7 +94,7 @@ class TableController {
                 : post.first("name").strip();
         MatchEntry.CellsRead entry =
                 new MatchEntry.CellsRead(name.substring(0, Math.min(120, name.length())), read.cells());
-        Taken taken = Taken.of(
+        Taken taken = Onward.of(
                 journal.append(number, new Draft(entry, post.id(), Draft.UNSEEN, null, post.by(), post.role())),
                 job -> "/jobs/%s/%s".formatted(number, MatchChapter.STAGE.path()));
         return taken instanceof Taken.Refused refused

@@ -1,6 +1,7 @@
 package glowkettle.app.photo;
 
 import glowkettle.app.binding.Fault;
+import glowkettle.app.desk.Onward;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.journal.JobReader;
@@ -52,7 +53,7 @@ class PhoneController {
         PhotoForm typed = PhotoForm.of(jobs.file(pass.job()), post, file, darkroom);
         PhotoForm form = new PhotoForm(typed.picture(), pass.step(), typed.caption(), typed.faults());
         Taken taken = form.faults().isEmpty()
-                ? Taken.of(
+                ? Onward.of(
                         photos.take(form.sent(pass.job(), post.id(), pass.by()), Role.TRAINEE),
                         job -> "/phone/" + secret + "?kept")
                 : new Taken.Refused(form.faults());

@@ -3,11 +3,13 @@ package glowkettle.app.photo;
 import glowkettle.app.binding.Fault;
 import glowkettle.app.binding.FilledForm;
 import glowkettle.app.desk.JobPages;
+import glowkettle.app.desk.Onward;
 import glowkettle.app.form.FormPost;
 import glowkettle.app.form.Taken;
 import glowkettle.app.format.QrCode;
 import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.JobReader;
+import glowkettle.app.request.Address;
 import glowkettle.job.JobFile;
 import glowkettle.job.arrive.ArriveChapter;
 import glowkettle.job.open.OpenChapter;
@@ -86,7 +88,7 @@ class PhotoController {
     }
 
     private static Taken onward(Appended appended, long number, String path) {
-        return Taken.of(appended, job -> "/jobs/%s/%s#photos".formatted(number, path));
+        return Onward.of(appended, job -> "/jobs/%s/%s#photos".formatted(number, path));
     }
 
     @GetMapping("/photos/{id}")

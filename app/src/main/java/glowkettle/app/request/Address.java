@@ -1,4 +1,4 @@
-package glowkettle.app.photo;
+package glowkettle.app.request;
 
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.beans.factory.annotation.Value;
