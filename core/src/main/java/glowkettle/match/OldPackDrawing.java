@@ -125,8 +125,8 @@ public record OldPackDrawing(boolean whole, List<String> open) {
                                 .formatted(
                                         group,
                                         own.stream()
-                                                .filter(cell -> cell.plusUp()
-                                                        != own.getFirst().plusUp())
+                                                .filter(cell -> !cell.plusUp()
+                                                        .equals(own.getFirst().plusUp()))
                                                 .map(cell -> cell.place().toPlainString())
                                                 .collect(Collectors.joining(", ")))));
             }
