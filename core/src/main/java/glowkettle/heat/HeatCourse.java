@@ -6,6 +6,7 @@ import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,7 +28,10 @@ public final class HeatCourse {
     private final HeatedColumns.Doubt doubt;
     private final ShopLimits limits;
     private final Map<Refit.Spot, ColumnHistory> cooling = new EnumMap<>(Refit.Spot.class);
+    private final Map<Cooling, Optional<BigDecimal>> cooled = new HashMap<>();
     private HeatedColumns heated;
+
+    private record Cooling(BigDecimal toC, Duration within) {}
 
     private record Asked(HeatWindow.Request heating, List<Refit.Reading> readings) {}
 
@@ -67,11 +71,11 @@ public final class HeatCourse {
     }
 
     private double coolingFor(double laterS, Refit.Spot spot, double liftOffS) {
-        ColumnHistory cooled = cooling.computeIfAbsent(spot, some -> heated.after(liftOffS, some));
-        if (laterS > cooled.lastS()) {
-            cooled.walk(laterS + FURTHER_S, instant -> false);
+        ColumnHistory course = cooling.computeIfAbsent(spot, some -> heated.after(liftOffS, some));
+        if (laterS > course.lastS()) {
+            course.walk(laterS + FURTHER_S, instant -> false);
         }
-        return Refit.figure(spot).applyAsDouble(cooled.instantAt(laterS));
+        return Refit.figure(spot).applyAsDouble(course.instantAt(laterS));
     }
 
     /**
@@ -81,17 +85,20 @@ public final class HeatCourse {
      * @return since the heat was put on; empty while it is on, and where it takes longer
      */
     public synchronized Optional<BigDecimal> cellCooledS(BigDecimal toC, Duration within) {
-        if (heating.liftOffS() == null) {
-            return Optional.empty();
-        }
-        double liftOffS = heating.liftOffS().doubleValue();
-        double mostC = toC.doubleValue();
-        ColumnHistory cooled = heated.after(liftOffS, Refit.Spot.CELL)
+        BigDecimal liftOffS = heating.liftOffS();
+        return liftOffS == null
+                ? Optional.empty()
+                : cooled.computeIfAbsent(new Cooling(toC, within), asked -> cellCooledS(asked, liftOffS.doubleValue()));
+    }
+
+    private Optional<BigDecimal> cellCooledS(Cooling asked, double liftOffS) {
+        double mostC = asked.toC().doubleValue();
+        ColumnHistory course = heated.after(liftOffS, Refit.Spot.CELL)
                 .walk(
-                        within.toSeconds(),
+                        asked.within().toSeconds(),
                         instant -> instant.sinceS() > LiftOff.FALLING_S
                                 && Refit.figure(Refit.Spot.CELL).applyAsDouble(instant) < mostC);
-        OptionalDouble crossed = cooled.coolsBelow(mostC, Refit.figure(Refit.Spot.CELL));
+        OptionalDouble crossed = course.coolsBelow(mostC, Refit.figure(Refit.Spot.CELL));
         return crossed.isPresent() ? Optional.of(Figures.round(liftOffS + crossed.getAsDouble(), 1)) : Optional.empty();
     }
 }
