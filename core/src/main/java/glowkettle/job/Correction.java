@@ -79,7 +79,7 @@ public final class Correction {
         return switch (firmness) {
             case LOOSE -> Optional.empty();
             case A_LEADS -> author.role() == Role.LEAD ? Optional.empty() : no(firmness.refusal());
-            case DONE, GONE, OPENING, PHOTO, MODEL, RECKONED -> no(firmness.refusal());
+            case DONE_TO_THE_PACK, GONE, OPENING, PHOTO, MODEL, RECKONED -> no(firmness.refusal());
         };
     }
 

@@ -9,7 +9,7 @@ public enum Firmness {
     /** A lead's word: a lead alone may. */
     A_LEADS("It is a lead's word: a lead alone corrects it or takes it back.", true),
     /** What hands or time have done to the pack; nothing before it is undone past it by a key. */
-    DONE("What was heated, wetted, cut, prised or bent stays so; write what comes next.", false),
+    DONE_TO_THE_PACK("What was heated, wetted, cut, prised or bent stays so; write what comes next.", false),
     /** It has left the house. */
     GONE("The pack has left the house; write an addendum.", false),
     OPENING("The opening of a job cannot be taken back.", false),
@@ -37,6 +37,6 @@ public enum Firmness {
 
     /** No hand undoes it, and nothing before it is undone past it. */
     public boolean isForGood() {
-        return this == DONE || this == GONE;
+        return this == DONE_TO_THE_PACK || this == GONE;
     }
 }

@@ -1,14 +1,9 @@
 package glowkettle.app.security;
 
 import glowkettle.app.shop.Shop;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
-import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -24,7 +19,6 @@ public class AccessTokens {
 
     private final TokenMapper rows;
     private final InstantSource clock;
-    private final SecureRandom random = new SecureRandom();
 
     AccessTokens(TokenMapper rows, InstantSource clock) {
         this.rows = rows;
@@ -57,10 +51,8 @@ public class AccessTokens {
         if (rows.count(Shop.ID, account) >= MOST_OF_A_PERSON) {
             return Optional.empty();
         }
-        byte[] secret = new byte[TOKEN_BYTES];
-        random.nextBytes(secret);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-        rows.put(Shop.ID, account, hash(token), name, stage, clock.instant());
+        String token = SecretToken.fresh(TOKEN_BYTES);
+        rows.put(Shop.ID, account, SecretToken.hash(token), name, stage, clock.instant());
         return Optional.of(token);
     }
 
@@ -71,18 +63,10 @@ public class AccessTokens {
 
     /** Empty for one that was withdrawn or never made, and while its owner is locked out. */
     Optional<Holder> holder(String token) {
-        Optional<TokenMapper.HolderRow> found = rows.holder(hash(token));
+        Optional<TokenMapper.HolderRow> found = rows.holder(SecretToken.hash(token));
         Instant now = clock.instant();
         found.filter(row -> row.lastUsed() == null || row.lastUsed().plus(NEAR).isBefore(now))
                 .ifPresent(row -> rows.used(row.id(), now));
         return found.map(row -> new Holder(row.account(), row.role(), row.stage()));
-    }
-
-    private static byte[] hash(String token) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

@@ -5,13 +5,8 @@ import glowkettle.app.shop.Shop;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.InstantSource;
-import java.util.Base64;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -29,7 +24,6 @@ class KnownDevices {
 
     private final DeviceMapper rows;
     private final InstantSource clock;
-    private final SecureRandom random = new SecureRandom();
 
     KnownDevices(DeviceMapper rows, InstantSource clock) {
         this.rows = rows;
@@ -38,27 +32,25 @@ class KnownDevices {
 
     /** How many tries in a row failed on the device that asks, where it is known for this name. */
     Optional<DeviceMapper.DeviceRow> asking(String name) {
-        return token().flatMap(token -> rows.device(Shop.ID, hash(token), name));
+        return token().flatMap(token -> rows.device(Shop.ID, SecretToken.hash(token), name));
     }
 
     /** Counts a wrong password on this device; false where it is not known for that name. */
     boolean failed(String name) {
-        return token().filter(token -> rows.failed(Shop.ID, hash(token), name, clock.instant()) > 0)
+        return token().filter(token -> rows.failed(Shop.ID, SecretToken.hash(token), name, clock.instant()) > 0)
                 .isPresent();
     }
 
     /** From now on this device is known for that name. */
     void remember(String name, HttpServletRequest request, HttpServletResponse response) {
         Optional<byte[]> known =
-                token().map(KnownDevices::hash).filter(hash -> rows.used(Shop.ID, hash, name, clock.instant()) > 0);
+                token().map(SecretToken::hash).filter(hash -> rows.used(Shop.ID, hash, name, clock.instant()) > 0);
         if (known.isPresent()) {
             return;
         }
-        byte[] secret = new byte[TOKEN_BYTES];
-        random.nextBytes(secret);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+        String token = SecretToken.fresh(TOKEN_BYTES);
         rows.forget(Shop.ID, clock.instant().minus(REMEMBERED));
-        rows.put(Shop.ID, hash(token), name, clock.instant());
+        rows.put(Shop.ID, SecretToken.hash(token), name, clock.instant());
         DeviceCookie.keep(request, response, COOKIE, token, REMEMBERED);
     }
 
@@ -73,13 +65,5 @@ class KnownDevices {
             }
         }
         return Optional.empty();
-    }
-
-    private static byte[] hash(String token) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

@@ -33,7 +33,12 @@ final class FreeKinds {
                     .says("Sand in reach, exit clear")
                     .tellsNothing()
                     .admits((job, ignored) -> Assessing.unlessHalted(job)),
-            Kind.of("heat-started", FreeEntry.HeatStarted.class, Traits.TAPPED, Spark.KINDLES, Firmness.DONE)
+            Kind.of(
+                            "heat-started",
+                            FreeEntry.HeatStarted.class,
+                            Traits.TAPPED,
+                            Spark.KINDLES,
+                            Firmness.DONE_TO_THE_PACK)
                     .says((started, job) -> "Heat on, %s: %s, air %s"
                             .formatted(
                                     place(started.bond(), job),
@@ -47,7 +52,7 @@ final class FreeKinds {
                             FreeEntry.HeatStopped.class,
                             new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                             Spark.HARMLESS,
-                            Firmness.DONE)
+                            Firmness.DONE_TO_THE_PACK)
                     .says((stopped, job) -> "Heat off, " + place(stopped.bond(), job))
                     .tells(stopped -> new Told.HeatOff(stopped.bond()))
                     .admits((job, stopped) ->
@@ -86,7 +91,7 @@ final class FreeKinds {
                                                     : Figures.withUnit(drawn.brokeAtMm(), "mm")))
                     .tellsNothing()
                     .admits((job, drawn) -> FreeAdmission.strip(job, drawn)),
-            Kind.of("prised", FreeEntry.Prised.class, Traits.TAPPED, Spark.HARMLESS, Firmness.DONE)
+            Kind.of("prised", FreeEntry.Prised.class, Traits.TAPPED, Spark.HARMLESS, Firmness.DONE_TO_THE_PACK)
                     .says((prised, job) -> "Tried, %s: %s, effort %s"
                             .formatted(
                                     place(prised.bond(), job),
@@ -99,7 +104,7 @@ final class FreeKinds {
                             FreeEntry.Bent.class,
                             new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
                             Spark.HARMLESS,
-                            Firmness.DONE)
+                            Firmness.DONE_TO_THE_PACK)
                     .says(bent -> "Pack bent: %s, %s over %s%s"
                             .formatted(
                                     bent.bend().shape().words(),
@@ -108,7 +113,12 @@ final class FreeKinds {
                                     Boolean.TRUE.equals(bent.bend().creased()) ? ", creased" : ""))
                     .tells(bent -> new Told.Seen(Told.Whose.OLD, bent(bent)))
                     .admitsAny(),
-            Kind.of("solvent-applied", FreeEntry.SolventApplied.class, Traits.TAPPED, Spark.HARMLESS, Firmness.DONE)
+            Kind.of(
+                            "solvent-applied",
+                            FreeEntry.SolventApplied.class,
+                            Traits.TAPPED,
+                            Spark.HARMLESS,
+                            Firmness.DONE_TO_THE_PACK)
                     .says((applied, job) -> "Solvent, %s: %s, %s"
                             .formatted(
                                     place(applied.bond(), job),
@@ -175,7 +185,12 @@ final class FreeKinds {
                     .tellsNothing()
                     .admits((job, ignored) -> LeadAdmission.leadSchool(job)),
             // An iron, or a cutter that may bridge two leads of a charged pack.
-            Kind.of("conductor-freed", FreeEntry.ConductorFreed.class, Traits.TAPPED, Spark.KINDLES, Firmness.DONE)
+            Kind.of(
+                            "conductor-freed",
+                            FreeEntry.ConductorFreed.class,
+                            Traits.TAPPED,
+                            Spark.KINDLES,
+                            Firmness.DONE_TO_THE_PACK)
                     .says(freed -> "Off: " + freed.lead())
                     .tellsNothing()
                     .admits((job, freed, author, now) -> LeadAdmission.freed(job, freed, now)),

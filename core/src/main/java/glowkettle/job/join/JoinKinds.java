@@ -39,14 +39,14 @@ final class JoinKinds {
                             tugged.held() ? tugged.pad() + " held its pull" : tugged.pad() + " came off when pulled")
                     .tellsNothing()
                     .admits((job, tugged) -> JoinAdmission.tugged(job, tugged.pad())),
-            Kind.of("joint-begun", JoinEntry.JointBegun.class, Traits.TYPED, Spark.KINDLES, Firmness.DONE)
+            Kind.of("joint-begun", JoinEntry.JointBegun.class, Traits.TYPED, Spark.KINDLES, Firmness.DONE_TO_THE_PACK)
                     .says(begun -> "Iron on: %s, tag of %s"
                             .formatted(
                                     begun.school().words().toLowerCase(java.util.Locale.ROOT),
                                     Figures.withUnit(begun.joint().lengthMm(), "mm")))
                     .tellsNothing()
                     .admits((job, ignored, author, now) -> TransplantAdmission.jointBegun(job, now)),
-            Kind.of("joint-ended", JoinEntry.JointEnded.class, Traits.TAPPED, Spark.HARMLESS, Firmness.DONE)
+            Kind.of("joint-ended", JoinEntry.JointEnded.class, Traits.TAPPED, Spark.HARMLESS, Firmness.DONE_TO_THE_PACK)
                     .says("Iron off")
                     .tellsNothing()
                     .admits((job, ignored) -> TransplantAdmission.jointEnded(job)),
@@ -64,7 +64,7 @@ final class JoinKinds {
                     .says(tried -> JoinWords.trial(tried.trial()))
                     .tellsNothing()
                     .admits((job, tried) -> TransplantAdmission.tried(job, tried.trial())),
-            Kind.of("welded", JoinEntry.Welded.class, Traits.TYPED, Spark.KINDLES, Firmness.DONE)
+            Kind.of("welded", JoinEntry.Welded.class, Traits.TYPED, Spark.KINDLES, Firmness.DONE_TO_THE_PACK)
                     .says(welded -> "Welds made: " + welded.welds())
                     .tellsNothing()
                     .admits((job, welded) -> TransplantAdmission.welded(job, welded)),
@@ -125,11 +125,16 @@ final class JoinKinds {
                             JoinEntry.GaugeWriteBegun.class,
                             Traits.WRITTEN_BY_ITS_PAGE,
                             Spark.HARMLESS,
-                            Firmness.DONE)
+                            Firmness.DONE_TO_THE_PACK)
                     .says(begun -> "Gauge is written: " + JoinWords.gauge(begun.gauge()))
                     .tellsNothing()
                     .admits((job, begun, author, now) -> TransplantAdmission.written(job, begun.gauge(), now)),
-            Kind.of("helper-pack-used", JoinEntry.HelperPackUsed.class, Traits.TYPED, Spark.KINDLES, Firmness.DONE)
+            Kind.of(
+                            "helper-pack-used",
+                            JoinEntry.HelperPackUsed.class,
+                            Traits.TYPED,
+                            Spark.KINDLES,
+                            Firmness.DONE_TO_THE_PACK)
                     .says(helper -> "Pack put in between: %s, %s per cell; %s"
                             .formatted(
                                     helper.name(),

@@ -110,7 +110,7 @@ public enum TransplantStep implements Worded {
 
     Firmness firmness() {
         return switch (act) {
-            case CUT, WELD -> Firmness.DONE;
+            case CUT, WELD -> Firmness.DONE_TO_THE_PACK;
             case LOOSE, CHARGE, PROVEN -> Firmness.LOOSE;
         };
     }

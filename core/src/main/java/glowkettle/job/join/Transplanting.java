@@ -213,7 +213,7 @@ public final class Transplanting {
 
     /** Something of board or cell is cut, and the move has not come to its end. */
     boolean isHalfMoved() {
-        boolean cut = steps().stream().anyMatch(step -> step.firmness() == Firmness.DONE && isTapped(step));
+        boolean cut = steps().stream().anyMatch(step -> step.firmness() == Firmness.DONE_TO_THE_PACK && isTapped(step));
         return cut && next().isPresent();
     }
 

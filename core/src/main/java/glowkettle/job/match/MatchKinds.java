@@ -69,7 +69,7 @@ final class MatchKinds {
                     .tellsNothing()
                     .admits((job, exchanged) -> MatchAdmission.exchanged(job, exchanged)),
             // A strip that is torn off may touch its neighbour.
-            Kind.of("strips-off", MatchEntry.StripsOff.class, Traits.TAPPED, Spark.KINDLES, Firmness.DONE)
+            Kind.of("strips-off", MatchEntry.StripsOff.class, Traits.TAPPED, Spark.KINDLES, Firmness.DONE_TO_THE_PACK)
                     .says(off -> "Strips off group %s".formatted(Figures.of(off.group())))
                     .tellsNothing()
                     .admits((job, off) -> MatchAdmission.stripsOff(job, off.group())),
@@ -156,7 +156,7 @@ final class MatchKinds {
     }
 
     private static Firmness firmness(MatchEntry.BuildStepDone done) {
-        return done.joinedBy() == null ? Firmness.LOOSE : Firmness.DONE;
+        return done.joinedBy() == null ? Firmness.LOOSE : Firmness.DONE_TO_THE_PACK;
     }
 
     /** A pack that is wrapped is another pack: it is looked at like one that comes out of its box. */

@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 
 /** A pack that was built is held against the size it was laid out in. */
 @Component
-class BuiltSize implements Completion {
+class BuiltSizeCompletion implements Completion {
     private static final String NOMINAL = "thickness.nominalThicknessMm";
 
     @Override

@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
 
 /** A fastener that was not there did not come out. */
 @Component
-class MissingIsNotOut implements Completion {
+class MissingFastenersCompletion implements Completion {
     @Override
     public Class<? extends Entry> completes() {
         return OpenEntry.FastenersOut.class;

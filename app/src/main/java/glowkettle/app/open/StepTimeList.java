@@ -16,12 +16,12 @@ import org.springframework.stereotype.Component;
 
 /** What a model's next job learns of time from those before it. */
 @Component
-class StepTimes implements ListWriter, FirstEntries {
+class StepTimeList implements ListWriter, FirstEntries {
     private static final int JOBS_TO_LEARN_FROM = 5;
 
     private final StepTimeMapper rows;
 
-    StepTimes(StepTimeMapper rows) {
+    StepTimeList(StepTimeMapper rows) {
         this.rows = rows;
     }
 

@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
 
 /** A hole for which no fastener was chosen stays empty: it is no placement. */
 @Component
-class EmptyHolesAreNone implements Completion {
+class EmptyHolesCompletion implements Completion {
     @Override
     public Class<? extends Entry> completes() {
         return WayBackEntry.FastenersBack.class;

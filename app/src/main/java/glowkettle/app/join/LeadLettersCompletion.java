@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 
 /** A lead that was only given a colour gets its letter; a row that was left empty is no lead. */
 @Component
-class LettersOfLeads implements Completion {
+class LeadLettersCompletion implements Completion {
     private static final Pattern COLOUR = Pattern.compile("leads\\[(\\d)]\\.colour");
 
     @Override

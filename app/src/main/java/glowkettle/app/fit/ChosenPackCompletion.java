@@ -4,24 +4,22 @@ import glowkettle.app.desk.Completion;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.fit.FitEntry;
-import java.util.Arrays;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
-/** Wires that nobody chose are not known; they are no wires that carry nothing. */
+/** Who chooses a pack chooses the one whose label was read last: the choice names it. */
 @Component
-class WiresNotLookedAt implements Completion {
-    private static final String WIRES = "label.plugWires[]";
-
+class ChosenPackCompletion implements Completion {
     @Override
     public Class<? extends Entry> completes() {
-        return FitEntry.PackOffered.class;
+        return FitEntry.PackChosen.class;
     }
 
     @Override
     public void complete(JobFile job, Map<String, String[]> typed) {
-        if (Arrays.stream(typed.getOrDefault(WIRES, new String[0])).allMatch(String::isBlank)) {
-            typed.remove(WIRES);
-        }
+        typed.remove("offer");
+        job.state()
+                .latestRecorded(FitEntry.PackOffered.class)
+                .ifPresent(offered -> typed.put("offer", new String[] {String.valueOf(offered.seq())}));
     }
 }

@@ -13,11 +13,11 @@ import org.springframework.stereotype.Component;
 
 /** Where nobody says when, it happened now. */
 @Component
-class HappenedNow implements Completion {
+class HappenedNowCompletion implements Completion {
     private final ShopBook shop;
     private final InstantSource clock;
 
-    HappenedNow(ShopBook shop, InstantSource clock) {
+    HappenedNowCompletion(ShopBook shop, InstantSource clock) {
         this.shop = shop;
         this.clock = clock;
     }

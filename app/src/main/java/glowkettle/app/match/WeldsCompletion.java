@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 
 /** How many welds a step makes is known from the layout: nobody counts them. */
 @Component
-class WeldsCounted implements Completion {
+class WeldsCompletion implements Completion {
     @Override
     public Class<? extends Entry> completes() {
         return MatchEntry.BuildStepDone.class;

@@ -4,22 +4,24 @@ import glowkettle.app.desk.Completion;
 import glowkettle.job.Entry;
 import glowkettle.job.JobFile;
 import glowkettle.job.fit.FitEntry;
+import java.util.Arrays;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
-/** Who chooses a pack chooses the one whose label was read last: the choice names it. */
+/** Wires that nobody chose are not known; they are no wires that carry nothing. */
 @Component
-class ChosenPack implements Completion {
+class WiresCompletion implements Completion {
+    private static final String WIRES = "label.plugWires[]";
+
     @Override
     public Class<? extends Entry> completes() {
-        return FitEntry.PackChosen.class;
+        return FitEntry.PackOffered.class;
     }
 
     @Override
     public void complete(JobFile job, Map<String, String[]> typed) {
-        typed.remove("offer");
-        job.state()
-                .latestRecorded(FitEntry.PackOffered.class)
-                .ifPresent(offered -> typed.put("offer", new String[] {String.valueOf(offered.seq())}));
+        if (Arrays.stream(typed.getOrDefault(WIRES, new String[0])).allMatch(String::isBlank)) {
+            typed.remove(WIRES);
+        }
     }
 }

@@ -1,0 +1,28 @@
+package glowkettle.app.security;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.util.Base64;
+
+/** Random bits that let somebody in, as text for an address or a head; only its hash is ever kept, since nobody can guess it. */
+final class SecretToken {
+    private static final SecureRandom RANDOM = new SecureRandom();
+
+    private SecretToken() {}
+
+    static String fresh(int bytes) {
+        byte[] secret = new byte[bytes];
+        RANDOM.nextBytes(secret);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+    }
+
+    static byte[] hash(String token) {
+        try {
+            return MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
