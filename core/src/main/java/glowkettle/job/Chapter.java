@@ -88,11 +88,6 @@ public interface Chapter<E extends Entry> {
         return Optional.empty();
     }
 
-    /** By such an entry hands did something to open the device. */
-    default boolean opens(E entry) {
-        return false;
-    }
-
     /** A step of the teardown is worked on the page of this stage. */
     default boolean works(JobFile job, Operation step) {
         return false;
@@ -107,11 +102,6 @@ public interface Chapter<E extends Entry> {
         return !takenBack
                 && !job.chapters().comesBefore(stage(), next)
                 && !job.chapters().callsBack(next);
-    }
-
-    /** What was just written says something that is read before anybody goes on. */
-    default boolean isReadFirst(JobFile job, E entry) {
-        return false;
     }
 
     /** Something was done at this stage that nobody measures back to. */

@@ -69,14 +69,6 @@ public final class Chapters {
             return chapter.moment(chapter.entries().cast(entry));
         }
 
-        boolean isReadFirst(JobFile job, Entry entry) {
-            return chapter.isReadFirst(job, chapter.entries().cast(entry));
-        }
-
-        boolean opens(Entry entry) {
-            return chapter.opens(chapter.entries().cast(entry));
-        }
-
         Optional<Refusal> keeps(JobFile job, Entry entry) {
             return chapter.keeps(job, chapter.entries().cast(entry));
         }
@@ -191,9 +183,15 @@ public final class Chapters {
     /** Where a job is shown after something was written on the page of a stage. */
     public Stage after(Stage page, Entry entry, JobFile job) {
         Stage next = job.next().stage();
-        boolean readFirst = known(rooms, entry).isReadFirst(job, entry)
+        boolean readFirst = isReadFirst(entry, job)
                 && inOrder.stream().allMatch(chapter -> chapter.offFirst(job).isEmpty());
         return readFirst || chapter(page).keepsOnItsPage(next, job, entry instanceof TakenBack) ? page : next;
+    }
+
+    private boolean isReadFirst(Entry entry, JobFile job) {
+        return of(entry).traits().then() == Traits.Then.IS_READ_FIRST
+                && known(rooms, entry).moment(entry) == Moment.BEFORE
+                && job.packKnown();
     }
 
     private Chapter<?> chapter(Stage stage) {
@@ -266,8 +264,8 @@ public final class Chapters {
 
     /** Hands did something to open the device. */
     public boolean isAStepIn(Entry entry) {
-        Room<?> room = rooms.get(entry.getClass());
-        return room != null && room.opens(entry);
+        Kind<?> kind = byType.get(entry.getClass());
+        return kind != null && kind.traits().opens() == Traits.Opens.THE_DEVICE;
     }
 
     DeviceModel known(JobState state, DeviceModel model) {

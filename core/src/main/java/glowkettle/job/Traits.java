@@ -1,7 +1,8 @@
 package glowkettle.job;
 
 /** What is decided of every kind of entry, whatever it says. There are no defaults: forgetting one does not compile. */
-public record Traits(Source source, Mended mended, Reads reads, Signed signed, Hands hands, Holds holds) {
+public record Traits(
+        Source source, Mended mended, Reads reads, Signed signed, Hands hands, Holds holds, Then then, Opens opens) {
     /** What most taps are. */
     public static final Traits TAPPED = new Traits(
             Source.FORM,
@@ -9,7 +10,9 @@ public record Traits(Source source, Mended mended, Reads reads, Signed signed, H
             Reads.NO_READING,
             Signed.UNTIL_SIGNED,
             Hands.NO_TRAINEE_IN_DANGER,
-            Holds.UNTIL_TAKEN_BACK);
+            Holds.UNTIL_TAKEN_BACK,
+            Then.GOES_ON,
+            Opens.NOTHING);
 
     /** What most typed figures are that are no reading of a pack. */
     public static final Traits TYPED = new Traits(
@@ -18,11 +21,42 @@ public record Traits(Source source, Mended mended, Reads reads, Signed signed, H
             Reads.NO_READING,
             Signed.UNTIL_SIGNED,
             Hands.NO_TRAINEE_IN_DANGER,
-            Holds.UNTIL_TAKEN_BACK);
+            Holds.UNTIL_TAKEN_BACK,
+            Then.GOES_ON,
+            Opens.NOTHING);
+
+    /** What hands do to open the device. */
+    public static final Traits OPENING = new Traits(
+            Source.FORM,
+            Mended.TAKEN_BACK,
+            Reads.NO_READING,
+            Signed.UNTIL_SIGNED,
+            Hands.NO_TRAINEE_IN_DANGER,
+            Holds.UNTIL_TAKEN_BACK,
+            Then.GOES_ON,
+            Opens.THE_DEVICE);
+
+    /** What measurements of health are that are no reading of a pack: what they say is read before anybody goes on. */
+    public static final Traits MEASURED = new Traits(
+            Source.FORM,
+            Mended.TYPED_ANEW,
+            Reads.NO_READING,
+            Signed.UNTIL_SIGNED,
+            Hands.NO_TRAINEE_IN_DANGER,
+            Holds.UNTIL_TAKEN_BACK,
+            Then.IS_READ_FIRST,
+            Opens.NOTHING);
 
     /** What most readings of a pack are. */
     public static final Traits READ = new Traits(
-            Source.FORM, Mended.TYPED_ANEW, Reads.READING, Signed.UNTIL_SIGNED, Hands.ANYBODY, Holds.UNTIL_TAKEN_BACK);
+            Source.FORM,
+            Mended.TYPED_ANEW,
+            Reads.READING,
+            Signed.UNTIL_SIGNED,
+            Hands.ANYBODY,
+            Holds.UNTIL_TAKEN_BACK,
+            Then.GOES_ON,
+            Opens.NOTHING);
 
     /** What most entries are that no form of a stage writes. */
     public static final Traits WRITTEN_BY_ITS_PAGE = new Traits(
@@ -31,7 +65,9 @@ public record Traits(Source source, Mended mended, Reads reads, Signed signed, H
             Reads.NO_READING,
             Signed.UNTIL_SIGNED,
             Hands.NO_TRAINEE_IN_DANGER,
-            Holds.UNTIL_TAKEN_BACK);
+            Holds.UNTIL_TAKEN_BACK,
+            Then.GOES_ON,
+            Opens.NOTHING);
 
     /** Who writes it. */
     public enum Source {
@@ -75,5 +111,17 @@ public record Traits(Source source, Mended mended, Reads reads, Signed signed, H
         UNTIL_TAKEN_BACK,
         /** It may: a promise is judged anew whenever something is asked of it. */
         JUDGED_ANEW
+    }
+
+    /** Whether what was measured before the work, of a pack that is known, is read before anybody goes on. */
+    public enum Then {
+        GOES_ON,
+        IS_READ_FIRST
+    }
+
+    /** Whether hands opened the device by it. */
+    public enum Opens {
+        NOTHING,
+        THE_DEVICE
     }
 }

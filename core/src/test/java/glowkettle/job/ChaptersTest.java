@@ -23,7 +23,9 @@ class ChaptersTest {
             Traits.Reads.NO_READING,
             Traits.Signed.UNTIL_SIGNED,
             Traits.Hands.NO_TRAINEE_IN_DANGER,
-            Traits.Holds.UNTIL_TAKEN_BACK);
+            Traits.Holds.UNTIL_TAKEN_BACK,
+            Traits.Then.GOES_ON,
+            Traits.Opens.NOTHING);
 
     private sealed interface Toy extends Entry {
         record Wound() implements Toy {}

@@ -33,17 +33,6 @@ public final class AssessChapter implements Chapter<AssessEntry> {
         return gaugeUnread && job.chapters().isNext(STAGE, next) || Chapter.super.keepsOnItsPage(next, job, takenBack);
     }
 
-    /** How much the pack still holds decides whether the owner is asked before it is opened. */
-    @Override
-    public boolean isReadFirst(JobFile job, AssessEntry entry) {
-        return job.packKnown()
-                && moment(entry) == Moment.BEFORE
-                && (entry instanceof AssessEntry.GaugeRead
-                        || entry instanceof AssessEntry.WindowCounted
-                        || entry instanceof AssessEntry.RunTimed
-                        || entry instanceof AssessEntry.ResistanceMeasured);
-    }
-
     @Override
     public boolean callsBack() {
         return true;

@@ -65,7 +65,20 @@ final class AssessKinds {
                     .admits((job, taken) -> EmptyReading.refuse(taken.voltage())
                             .or(() -> ReadingAdmission.voltage(taken.voltage(), "voltage.", job.limits()))),
             // A reader is plugged onto the pack, or the device is switched on for it.
-            Kind.of("gauge-read", AssessEntry.GaugeRead.class, Traits.READ, Spark.KINDLES, Firmness.LOOSE)
+            Kind.of(
+                            "gauge-read",
+                            AssessEntry.GaugeRead.class,
+                            new Traits(
+                                    Traits.Source.FORM,
+                                    Traits.Mended.TYPED_ANEW,
+                                    Traits.Reads.READING,
+                                    Traits.Signed.UNTIL_SIGNED,
+                                    Traits.Hands.ANYBODY,
+                                    Traits.Holds.UNTIL_TAKEN_BACK,
+                                    Traits.Then.IS_READ_FIRST,
+                                    Traits.Opens.NOTHING),
+                            Spark.KINDLES,
+                            Firmness.LOOSE)
                     .says(read -> "Gauge %s: %s of %s"
                             .formatted(
                                     read.moment() == Moment.BEFORE ? "before" : "after",
@@ -77,7 +90,7 @@ final class AssessKinds {
                     .admits((job, read) -> Admission.answerable(
                                     "reading.", () -> Health.fromGauge(read.reading(), job.limits()))
                             .or(() -> ReadingAdmission.gauge(job, read))),
-            Kind.of("window-counted", AssessEntry.WindowCounted.class, Traits.TYPED, Spark.KINDLES, Firmness.LOOSE)
+            Kind.of("window-counted", AssessEntry.WindowCounted.class, Traits.MEASURED, Spark.KINDLES, Firmness.LOOSE)
                     .says(counted -> "Window %s to %s: %s counted"
                             .formatted(
                                     Phrases.figure(counted.window().fullerRestedCellV(), "V"),
@@ -86,7 +99,7 @@ final class AssessKinds {
                     .tellsNothing()
                     .admits((job, counted) -> Admission.answerable(
                             "window.", () -> PackHealth.of(job).window(counted.window()))),
-            Kind.of("run-timed", AssessEntry.RunTimed.class, Traits.TYPED, Spark.KINDLES, Firmness.LOOSE)
+            Kind.of("run-timed", AssessEntry.RunTimed.class, Traits.MEASURED, Spark.KINDLES, Firmness.LOOSE)
                     .says(timed -> "Run: running after %s, off after %s"
                             .formatted(
                                     Phrases.figure(timed.run().ran().lastSeenRunningHours(), "h"),
@@ -97,7 +110,7 @@ final class AssessKinds {
             Kind.of(
                             "resistance-measured",
                             AssessEntry.ResistanceMeasured.class,
-                            Traits.TYPED,
+                            Traits.MEASURED,
                             Spark.KINDLES,
                             Firmness.LOOSE)
                     .says(measured -> "Load step %s: %s, then %s"
@@ -141,7 +154,9 @@ final class AssessKinds {
                                     NO_READING,
                                     AFTER_SIGNING,
                                     NO_TRAINEE_IN_DANGER,
-                                    UNTIL_TAKEN_BACK),
+                                    UNTIL_TAKEN_BACK,
+                                    Traits.Then.GOES_ON,
+                                    Traits.Opens.NOTHING),
                             Spark.HARMLESS,
                             Firmness.A_LEADS)
                     .says(lowered -> "A lead lowers the tier: " + lowered.reason())
@@ -162,7 +177,15 @@ final class AssessKinds {
             Kind.of(
                             "cold-step-looked",
                             AssessEntry.ColdStepLooked.class,
-                            new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
+                            new Traits(
+                                    FORM,
+                                    TAKEN_BACK,
+                                    READING,
+                                    UNTIL_SIGNED,
+                                    ANYBODY,
+                                    UNTIL_TAKEN_BACK,
+                                    Traits.Then.GOES_ON,
+                                    Traits.Opens.NOTHING),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says(looked ->
@@ -180,7 +203,15 @@ final class AssessKinds {
             Kind.of(
                             "evacuated",
                             AssessEntry.Evacuated.class,
-                            new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
+                            new Traits(
+                                    FORM,
+                                    TAKEN_BACK,
+                                    NO_READING,
+                                    UNTIL_SIGNED,
+                                    ANYBODY,
+                                    UNTIL_TAKEN_BACK,
+                                    Traits.Then.GOES_ON,
+                                    Traits.Opens.NOTHING),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says(evacuated -> "Evacuated: " + evacuated.account())

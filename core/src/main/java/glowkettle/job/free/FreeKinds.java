@@ -50,7 +50,15 @@ final class FreeKinds {
             Kind.of(
                             "heat-stopped",
                             FreeEntry.HeatStopped.class,
-                            new Traits(FORM, TAKEN_BACK, NO_READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
+                            new Traits(
+                                    FORM,
+                                    TAKEN_BACK,
+                                    NO_READING,
+                                    UNTIL_SIGNED,
+                                    ANYBODY,
+                                    UNTIL_TAKEN_BACK,
+                                    Traits.Then.GOES_ON,
+                                    Traits.Opens.NOTHING),
                             Spark.HARMLESS,
                             Firmness.DONE_TO_THE_PACK)
                     .says((stopped, job) -> "Heat off, " + place(stopped.bond(), job))
@@ -62,7 +70,15 @@ final class FreeKinds {
             Kind.of(
                             "heat-read",
                             FreeEntry.HeatRead.class,
-                            new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
+                            new Traits(
+                                    FORM,
+                                    TAKEN_BACK,
+                                    READING,
+                                    UNTIL_SIGNED,
+                                    ANYBODY,
+                                    UNTIL_TAKEN_BACK,
+                                    Traits.Then.GOES_ON,
+                                    Traits.Opens.NOTHING),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says(read -> "Read, %s: %s%s"
@@ -102,7 +118,15 @@ final class FreeKinds {
             Kind.of(
                             "bent",
                             FreeEntry.Bent.class,
-                            new Traits(FORM, TAKEN_BACK, READING, UNTIL_SIGNED, ANYBODY, UNTIL_TAKEN_BACK),
+                            new Traits(
+                                    FORM,
+                                    TAKEN_BACK,
+                                    READING,
+                                    UNTIL_SIGNED,
+                                    ANYBODY,
+                                    UNTIL_TAKEN_BACK,
+                                    Traits.Then.GOES_ON,
+                                    Traits.Opens.NOTHING),
                             Spark.HARMLESS,
                             Firmness.DONE_TO_THE_PACK)
                     .says(bent -> "Pack bent: %s, %s over %s%s"

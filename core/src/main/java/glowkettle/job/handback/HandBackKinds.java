@@ -43,7 +43,9 @@ final class HandBackKinds {
                                     NO_READING,
                                     AFTER_SIGNING,
                                     NO_TRAINEE_IN_DANGER,
-                                    UNTIL_TAKEN_BACK),
+                                    UNTIL_TAKEN_BACK,
+                                    Traits.Then.GOES_ON,
+                                    Traits.Opens.NOTHING),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says(addendum -> "Addendum: " + addendum.text())

@@ -34,7 +34,15 @@ final class IsolationKinds {
             Kind.of(
                             "watched",
                             IsolationEntry.Watched.class,
-                            new Traits(OWN_PAGE, TAKEN_BACK, READING, AFTER_SIGNING, ANYBODY, UNTIL_TAKEN_BACK),
+                            new Traits(
+                                    OWN_PAGE,
+                                    TAKEN_BACK,
+                                    READING,
+                                    AFTER_SIGNING,
+                                    ANYBODY,
+                                    UNTIL_TAKEN_BACK,
+                                    Traits.Then.GOES_ON,
+                                    Traits.Opens.NOTHING),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says(watched -> "Watch: surface %s, air %s%s"
@@ -53,7 +61,9 @@ final class IsolationKinds {
                                     NO_READING,
                                     AFTER_SIGNING,
                                     NO_TRAINEE_IN_DANGER,
-                                    UNTIL_TAKEN_BACK),
+                                    UNTIL_TAKEN_BACK,
+                                    Traits.Then.GOES_ON,
+                                    Traits.Opens.NOTHING),
                             Spark.HARMLESS,
                             Firmness.GONE)
                     .says(released -> "Old pack handed over to %s, hand-over %s"

@@ -76,11 +76,6 @@ public final class OpenChapter implements Chapter<OpenEntry> {
     }
 
     @Override
-    public boolean opens(OpenEntry entry) {
-        return entry instanceof OpenEntry.StepDone || entry instanceof OpenEntry.FastenersOut;
-    }
-
-    @Override
     public boolean works(JobFile job, Operation step) {
         return !Opening.isHeld(job, step);
     }
