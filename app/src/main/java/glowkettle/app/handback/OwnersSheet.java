@@ -112,6 +112,9 @@ public record OwnersSheet(
 
     private static List<String> found(JobFile job) {
         List<String> found = new ArrayList<>();
+        if (!Assessing.of(job).isLookedAt()) {
+            found.add("Nobody has looked at its pack: nothing is known of how it is.");
+        }
         if (!Arriving.of(job).symptoms().isEmpty()) {
             found.add("You told us: "
                     + Arriving.of(job).symptoms().stream()

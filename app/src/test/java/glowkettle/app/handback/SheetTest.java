@@ -56,6 +56,19 @@ class SheetTest {
         }
     }
 
+    @Test
+    void whatNobodyLookedAtIsNotCalledSound() {
+        Played job = Played.openedFor(kettle, "Cook, ferry Skua");
+        String before = Requests.as(kettle, "technician")
+                .get("/jobs/%s/handback/sheet".formatted(job.number()))
+                .body();
+        assertThat(before).contains("Nobody has looked at its pack").doesNotContain("Nothing out of the ordinary");
+        String after = Requests.as(kettle, "technician")
+                .get("/jobs/%s/handback/sheet".formatted(Played.measured(kettle).number()))
+                .body();
+        assertThat(after).contains("What was found").doesNotContain("Nobody has looked");
+    }
+
     /** The longest names and every symptom at once still leave one page. */
     @Test
     void aCrowdedSheetIsStillOnePage() throws IOException {

@@ -39,10 +39,10 @@ final class ArriveKinds {
                     .tellsNothing()
                     .admitsAny(),
             Kind.of("quoted", ArriveEntry.Quoted.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE)
-                    .says(quoted -> "Quoted: %s, %s packs to choose from"
+                    .says(quoted -> "Quoted: %s, %s"
                             .formatted(
                                     Phrases.figure(quoted.request().labourMinutes(), "min"),
-                                    quoted.request().offers().size()))
+                                    packs(quoted.request().offers().size())))
                     .tellsNothing()
                     .admitsAny(),
             Kind.of("quote-answered", ArriveEntry.QuoteAnswered.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE)
@@ -62,4 +62,12 @@ final class ArriveKinds {
                     .admitsAny());
 
     private ArriveKinds() {}
+
+    private static String packs(int count) {
+        return switch (count) {
+            case 0 -> "no pack";
+            case 1 -> "one pack";
+            default -> count + " packs to choose from";
+        };
+    }
 }

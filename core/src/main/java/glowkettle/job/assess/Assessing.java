@@ -86,6 +86,11 @@ public final class Assessing {
         return job.tier().result().tier() == Tier.ISOLATE && !halted() && !job.liftedOut();
     }
 
+    /** Somebody looked at the pack and smelt, whatever was found. */
+    public boolean isLookedAt() {
+        return state.latest(AssessEntry.Looked.class).isPresent();
+    }
+
     /** The charge limit per cell that somebody read off the label of the old pack. */
     public Optional<BigDecimal> labelledChargeLimitV() {
         return state.latest(AssessEntry.VoltageTaken.class)
