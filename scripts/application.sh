@@ -94,20 +94,18 @@ learns() {
     [ "${version%%.*}" -ge 25 ]
 }
 
+wants_to_learn() { learns && [ ! -f "$learnt" ]; }
+
 # Starts once, looks at the pages that everybody sees first, and ends; what was loaded, linked and measured is kept.
 learn() {
     lay_out
-    if ! learns || [ -f "$learnt" ]; then
-        return
-    fi
+    wants_to_learn || return 0
     working "Learning how it starts" "$state/learn.log" first_run
 }
 
 # The same behind the application that is being worked with, out of its way; the next start is the quicker one.
 learn_behind() {
-    if ! learns || [ -f "$learnt" ]; then
-        return
-    fi
+    wants_to_learn || return 0
     (
         app_pid=
         trap '[ -z "$app_pid" ] || kill "$app_pid" 2>/dev/null; exit 0' TERM

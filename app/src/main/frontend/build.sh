@@ -4,10 +4,7 @@ set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")"
 out=$(realpath -m "${1:?usage: build.sh FOLDER}")
 
-if ! cmp -s package-lock.json node_modules/.lock-built 2>/dev/null; then
-    npm ci --ignore-scripts --no-audit --no-fund --loglevel=error
-    cp package-lock.json node_modules/.lock-built
-fi
+. ./packages.sh
 
 mkdir -p "$out"
 cp kettle.svg "$out/"

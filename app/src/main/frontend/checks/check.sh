@@ -4,9 +4,6 @@
 set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")"
 
-if ! cmp -s package-lock.json node_modules/.lock-built 2>/dev/null; then
-    npm ci --ignore-scripts --no-audit --no-fund --loglevel=error
-    cp package-lock.json node_modules/.lock-built
-fi
+. ../packages.sh
 node_modules/.bin/biome check "$@" --config-path=. --error-on-warnings ../behaviour ../fonts.mjs .
 node --test --test-reporter=dot

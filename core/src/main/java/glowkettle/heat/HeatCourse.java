@@ -17,15 +17,13 @@ import java.util.OptionalDouble;
  * Many may read it at the same moment. Source: handbook, Free the pack.
  */
 public final class HeatCourse {
-    private static final double CELL_MM = 0.1;
-    private static final double TOLERANCE_K = 0.1;
     /** Walked on by so much at a time, so that a page that is asked for every second walks once in it. */
     private static final double FURTHER_S = 120;
 
     private static final Remembered<Asked, HeatCourse> COURSES = new Remembered<>(24, HeatCourse::new);
 
     private final HeatWindow.Request heating;
-    private final HeatedColumns.Doubt doubt;
+    private final double factor;
     private final ShopLimits limits;
     private final Map<Refit.Spot, ColumnHistory> cooling = new EnumMap<>(Refit.Spot.class);
     private final Map<Cooling, Optional<BigDecimal>> cooled = new HashMap<>();
@@ -46,13 +44,9 @@ public final class HeatCourse {
     private HeatCourse(Asked asked, ShopLimits limits) {
         this.heating = asked.heating();
         this.limits = limits;
-        double factor = asked.readings().isEmpty() ? 1 : Refit.fit(heating, asked.readings(), limits);
-        doubt = new HeatedColumns.Doubt(1, factor);
-        heated = walkedTo(heating.liftOffS() == null ? 0 : heating.liftOffS().doubleValue());
-    }
-
-    private HeatedColumns walkedTo(double untilS) {
-        return HeatedColumns.fully(heating, doubt, CELL_MM, TOLERANCE_K, untilS, limits);
+        this.factor = asked.readings().isEmpty() ? 1 : Refit.fit(heating, asked.readings(), limits);
+        double liftOffS = heating.liftOffS() == null ? 0 : heating.liftOffS().doubleValue();
+        this.heated = Refit.walked(heating, factor, liftOffS, limits);
     }
 
     /** What a probe should read so many seconds after the heat was put on. */
@@ -65,7 +59,7 @@ public final class HeatCourse {
 
     private double heatingFor(double momentS, Refit.Spot spot) {
         if (momentS - heated.lastS() > HeatConduction.NEAR_S) {
-            heated = walkedTo(momentS + FURTHER_S);
+            heated = Refit.walked(heating, factor, momentS + FURTHER_S, limits);
         }
         return heated.readC(momentS, spot);
     }

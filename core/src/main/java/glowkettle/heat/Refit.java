@@ -169,12 +169,16 @@ public record Refit(
                 .mapToDouble(reading -> reading.sinceS().doubleValue())
                 .max()
                 .orElseThrow();
-        HeatedColumns curve =
-                HeatedColumns.fully(heating, new HeatedColumns.Doubt(1, factor), CELL_MM, TOLERANCE_K, untilS, limits);
+        HeatedColumns curve = walked(heating, factor, untilS, limits);
         return readings.stream()
                 .mapToDouble(reading -> reading.temperatureC().doubleValue()
                         - curve.readC(reading.sinceS().doubleValue(), reading.spot()))
                 .toArray();
+    }
+
+    /** A heating followed to a moment, with a factor on the heated face's transfer. */
+    static HeatedColumns walked(HeatWindow.Request heating, double factor, double untilS, ShopLimits limits) {
+        return HeatedColumns.fully(heating, new HeatedColumns.Doubt(1, factor), CELL_MM, TOLERANCE_K, untilS, limits);
     }
 
     static ToDoubleFunction<Column.Instant> figure(Spot spot) {

@@ -25,28 +25,6 @@ public record Traits(
             Then.GOES_ON,
             Opens.NOTHING);
 
-    /** What hands do to open the device. */
-    public static final Traits OPENING = new Traits(
-            Source.FORM,
-            Mended.TAKEN_BACK,
-            Reads.NO_READING,
-            Signed.UNTIL_SIGNED,
-            Hands.NO_TRAINEE_IN_DANGER,
-            Holds.UNTIL_TAKEN_BACK,
-            Then.GOES_ON,
-            Opens.THE_DEVICE);
-
-    /** What measurements of health are that are no reading of a pack: what they say is read before anybody goes on. */
-    public static final Traits MEASURED = new Traits(
-            Source.FORM,
-            Mended.TYPED_ANEW,
-            Reads.NO_READING,
-            Signed.UNTIL_SIGNED,
-            Hands.NO_TRAINEE_IN_DANGER,
-            Holds.UNTIL_TAKEN_BACK,
-            Then.IS_READ_FIRST,
-            Opens.NOTHING);
-
     /** What most readings of a pack are. */
     public static final Traits READ = new Traits(
             Source.FORM,
@@ -68,6 +46,36 @@ public record Traits(
             Holds.UNTIL_TAKEN_BACK,
             Then.GOES_ON,
             Opens.NOTHING);
+
+    /** The same, of a reading of a pack. */
+    public Traits reading() {
+        return new Traits(source, mended, Reads.READING, signed, hands, holds, then, opens);
+    }
+
+    /** The same, and it may be written when the job is signed. */
+    public Traits afterSigning() {
+        return new Traits(source, mended, reads, Signed.AFTER_SIGNING, hands, holds, then, opens);
+    }
+
+    /** The same, and whoever stands nearest may do it. */
+    public Traits byAnybody() {
+        return new Traits(source, mended, reads, signed, Hands.ANYBODY, holds, then, opens);
+    }
+
+    /** The same, and what came before it may change all the same. */
+    public Traits judgedAnew() {
+        return new Traits(source, mended, reads, signed, hands, Holds.JUDGED_ANEW, then, opens);
+    }
+
+    /** The same, and what it says is read before anybody goes on. */
+    public Traits readFirst() {
+        return new Traits(source, mended, reads, signed, hands, holds, Then.IS_READ_FIRST, opens);
+    }
+
+    /** The same, and hands opened the device by it. */
+    public Traits opening() {
+        return new Traits(source, mended, reads, signed, hands, holds, then, Opens.THE_DEVICE);
+    }
 
     /** Who writes it. */
     public enum Source {

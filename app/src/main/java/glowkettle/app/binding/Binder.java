@@ -1,6 +1,5 @@
 package glowkettle.app.binding;
 
-import glowkettle.finding.Figures;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.lang.reflect.AnnotatedParameterizedType;
@@ -190,15 +189,7 @@ public final class Binder {
     }
 
     private static String range(Part part) {
-        Within within = part.component().getAnnotation(Within.class);
-        return within == null
-                ? ""
-                : "; accepted is %s to %s %s"
-                        .formatted(
-                                Figures.of(new BigDecimal(within.min())),
-                                Figures.of(new BigDecimal(within.max())),
-                                within.unit())
-                        .stripTrailing();
+        return part.range().isEmpty() ? "" : "; accepted is " + part.range();
     }
 
     private @Nullable Object fault(String field, @Nullable String message) {

@@ -1,7 +1,10 @@
 package glowkettle.app.binding;
 
+import glowkettle.finding.Figures;
 import glowkettle.finding.Flat;
+import glowkettle.finding.Within;
 import java.lang.reflect.RecordComponent;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -53,6 +56,19 @@ public record Part(String name, String words, List<RecordComponent> way) {
     /** Where its type, its range and its words stand. */
     public RecordComponent component() {
         return way.getLast();
+    }
+
+    /** From where to where its figures may go, with the unit; empty where any will do. */
+    public String range() {
+        Within within = component().getAnnotation(Within.class);
+        return within == null
+                ? ""
+                : "%s to %s %s"
+                        .formatted(
+                                Figures.of(new BigDecimal(within.min())),
+                                Figures.of(new BigDecimal(within.max())),
+                                within.unit())
+                        .strip();
     }
 
     public boolean isNullable() {

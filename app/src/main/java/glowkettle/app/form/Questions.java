@@ -1,7 +1,6 @@
 package glowkettle.app.form;
 
 import glowkettle.app.binding.Part;
-import glowkettle.finding.Figures;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.finding.Worded;
@@ -58,14 +57,7 @@ public final class Questions {
         return new Question(
                 label(part),
                 unit,
-                within == null
-                        ? ""
-                        : ("%s to %s %s"
-                                        .formatted(
-                                                Figures.of(new BigDecimal(within.min())),
-                                                Figures.of(new BigDecimal(within.max())),
-                                                unit))
-                                .strip(),
+                part.range(),
                 sort(part, type),
                 isMany(part),
                 !part.isNullable() && !isMany(part),

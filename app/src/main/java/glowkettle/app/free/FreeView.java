@@ -61,10 +61,12 @@ public record FreeView(
 
     static FreeView of(JobFile job, FilledForm filled, Instant now, Shop shop, HeatPlaces places) {
         Freeing freeing = Freeing.of(job);
-        Bond bond = Warming.of(job).heated().or(freeing::bondAtHand).orElse(null);
+        Warming warming = Warming.of(job);
+        Dissolving dissolving = Dissolving.of(job);
+        Bond bond = warming.heated().or(freeing::bondAtHand).orElse(null);
         Bond heatable = bond == null || bond.layers().stack().adhesive() == Adhesive.STRETCH_STRIPS ? null : bond;
         Map<HeatPlace, String> taken =
-                heatable != null && Warming.of(job).heated().isEmpty() ? places.taken(job, shop) : Map.of();
+                heatable != null && warming.heated().isEmpty() ? places.taken(job, shop) : Map.of();
         HeatPanel heat = heatable == null ? null : HeatPanel.of(job, heatable, shop.heatsWith(), taken.keySet(), now);
         LeadPanel leads =
                 freeing.leadsAtHand().map(found -> LeadPanel.of(job, found)).orElse(null);
@@ -82,13 +84,13 @@ public record FreeView(
                 picked,
                 new AtThisMoment(
                         FreeTask.of(job, bond, heat, leads, ladder, now),
-                        Dissolving.of(job).isWet(now),
-                        Dissolving.of(job).ignition().orElse(null),
+                        dissolving.isWet(now),
+                        dissolving.ignition().orElse(null),
                         refusedNow(job, now),
                         bond == null ? null : overrun(job, bond),
-                        Warming.of(job).heatedLast().orElse(null),
-                        Warming.of(job).cellNowC().orElse(null),
-                        Warming.of(job).cooledAt().orElse(null)));
+                        warming.heatedLast().orElse(null),
+                        warming.cellNowC().orElse(null),
+                        warming.cooledAt().orElse(null)));
     }
 
     private static @Nullable Overrun overrun(JobFile job, Bond bond) {

@@ -4,7 +4,6 @@ import glowkettle.finding.Result;
 import glowkettle.free.LeadOrder;
 import glowkettle.job.JobFile;
 import glowkettle.job.free.FreeEntry;
-import glowkettle.job.free.Freeing;
 import glowkettle.job.free.Parting;
 import glowkettle.library.Lead;
 import glowkettle.library.Leads;
@@ -34,13 +33,13 @@ public record LeadPanel(
             Lead lead, int place, String colour, @Nullable String routing, String state) {}
 
     static LeadPanel of(JobFile job, Leads leads) {
-        Freeing freeing = Freeing.of(job);
-        Result<LeadOrder> order = Parting.of(job).leadOrder(leads);
-        Map<String, FreeEntry.LeadNote> notes = Parting.of(job).leadsNoted().stream()
+        Parting parting = Parting.of(job);
+        Result<LeadOrder> order = parting.leadOrder(leads);
+        Map<String, FreeEntry.LeadNote> notes = parting.leadsNoted().stream()
                 .flatMap(noted -> noted.leads().stream())
                 .collect(Collectors.toMap(FreeEntry.LeadNote::lead, Function.identity()));
-        Set<String> freed = Parting.of(job).conductorsFreed();
-        Set<String> covered = Parting.of(job).conductorsCovered();
+        Set<String> freed = parting.conductorsFreed();
+        Set<String> covered = parting.conductorsCovered();
         List<Conductor> conductors = order.result().off().stream()
                 .map(id -> leads.leads().stream()
                         .filter(lead -> lead.id().equals(id))
@@ -60,9 +59,9 @@ public record LeadPanel(
                 leads,
                 conductors,
                 order,
-                Parting.of(job).leadSchool().orElse(null),
-                Parting.of(job).leadsNoted().isPresent(),
-                Parting.of(job).bareConductor().orElse(null),
-                Parting.of(job).nextConductor(leads).orElse(null));
+                parting.leadSchool().orElse(null),
+                parting.leadsNoted().isPresent(),
+                parting.bareConductor().orElse(null),
+                parting.nextConductor(leads).orElse(null));
     }
 }

@@ -4,15 +4,14 @@ import glowkettle.app.journal.Appended;
 import glowkettle.app.journal.Draft;
 import glowkettle.app.journal.JobReader;
 import glowkettle.app.journal.JournalBook;
+import glowkettle.app.request.SecretToken;
 import glowkettle.app.shop.Shop;
 import glowkettle.job.Entry;
 import glowkettle.job.Role;
 import glowkettle.job.photo.PhotoEntry;
-import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
-import java.util.Base64;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -30,7 +29,6 @@ class Photos {
     private final JobReader jobs;
     private final JournalBook journal;
     private final InstantSource clock;
-    private final SecureRandom random = new SecureRandom();
 
     Photos(PhotoMapper rows, JobReader jobs, JournalBook journal, InstantSource clock) {
         this.rows = rows;
@@ -98,10 +96,8 @@ class Photos {
      */
     @Transactional
     public PhotoMapper.PassRow pass(long job, @Nullable String step, String by, String session) {
-        byte[] secret = new byte[SECRET_BYTES];
-        random.nextBytes(secret);
         PhotoMapper.PassRow pass = new PhotoMapper.PassRow(
-                Base64.getUrlEncoder().withoutPadding().encodeToString(secret),
+                SecretToken.fresh(SECRET_BYTES),
                 jobs.file(job).number(),
                 step,
                 by,

@@ -1,5 +1,6 @@
 package glowkettle.app.security;
 
+import glowkettle.app.request.SecretToken;
 import glowkettle.app.shop.Shop;
 import java.time.Duration;
 import java.time.Instant;

@@ -1,6 +1,7 @@
 package glowkettle.app.security;
 
 import glowkettle.app.request.DeviceCookie;
+import glowkettle.app.request.SecretToken;
 import glowkettle.app.shop.Shop;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;

@@ -65,20 +65,7 @@ final class AssessKinds {
                     .admits((job, taken) -> EmptyReading.refuse(taken.voltage())
                             .or(() -> ReadingAdmission.voltage(taken.voltage(), "voltage.", job.limits()))),
             // A reader is plugged onto the pack, or the device is switched on for it.
-            Kind.of(
-                            "gauge-read",
-                            AssessEntry.GaugeRead.class,
-                            new Traits(
-                                    Traits.Source.FORM,
-                                    Traits.Mended.TYPED_ANEW,
-                                    Traits.Reads.READING,
-                                    Traits.Signed.UNTIL_SIGNED,
-                                    Traits.Hands.ANYBODY,
-                                    Traits.Holds.UNTIL_TAKEN_BACK,
-                                    Traits.Then.IS_READ_FIRST,
-                                    Traits.Opens.NOTHING),
-                            Spark.KINDLES,
-                            Firmness.LOOSE)
+            Kind.of("gauge-read", AssessEntry.GaugeRead.class, Traits.READ.readFirst(), Spark.KINDLES, Firmness.LOOSE)
                     .says(read -> "Gauge %s: %s of %s"
                             .formatted(
                                     read.moment() == Moment.BEFORE ? "before" : "after",
@@ -90,7 +77,12 @@ final class AssessKinds {
                     .admits((job, read) -> Admission.answerable(
                                     "reading.", () -> Health.fromGauge(read.reading(), job.limits()))
                             .or(() -> ReadingAdmission.gauge(job, read))),
-            Kind.of("window-counted", AssessEntry.WindowCounted.class, Traits.MEASURED, Spark.KINDLES, Firmness.LOOSE)
+            Kind.of(
+                            "window-counted",
+                            AssessEntry.WindowCounted.class,
+                            Traits.TYPED.readFirst(),
+                            Spark.KINDLES,
+                            Firmness.LOOSE)
                     .says(counted -> "Window %s to %s: %s counted"
                             .formatted(
                                     Phrases.figure(counted.window().fullerRestedCellV(), "V"),
@@ -99,7 +91,7 @@ final class AssessKinds {
                     .tellsNothing()
                     .admits((job, counted) -> Admission.answerable(
                             "window.", () -> PackHealth.of(job).window(counted.window()))),
-            Kind.of("run-timed", AssessEntry.RunTimed.class, Traits.MEASURED, Spark.KINDLES, Firmness.LOOSE)
+            Kind.of("run-timed", AssessEntry.RunTimed.class, Traits.TYPED.readFirst(), Spark.KINDLES, Firmness.LOOSE)
                     .says(timed -> "Run: running after %s, off after %s"
                             .formatted(
                                     Phrases.figure(timed.run().ran().lastSeenRunningHours(), "h"),
@@ -110,7 +102,7 @@ final class AssessKinds {
             Kind.of(
                             "resistance-measured",
                             AssessEntry.ResistanceMeasured.class,
-                            Traits.MEASURED,
+                            Traits.TYPED.readFirst(),
                             Spark.KINDLES,
                             Firmness.LOOSE)
                     .says(measured -> "Load step %s: %s, then %s"
@@ -148,15 +140,7 @@ final class AssessKinds {
             Kind.of(
                             "tier-lowered",
                             AssessEntry.TierLowered.class,
-                            new Traits(
-                                    FORM,
-                                    TAKEN_BACK,
-                                    NO_READING,
-                                    AFTER_SIGNING,
-                                    NO_TRAINEE_IN_DANGER,
-                                    UNTIL_TAKEN_BACK,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.TAPPED.afterSigning(),
                             Spark.HARMLESS,
                             Firmness.A_LEADS)
                     .says(lowered -> "A lead lowers the tier: " + lowered.reason())
@@ -177,15 +161,7 @@ final class AssessKinds {
             Kind.of(
                             "cold-step-looked",
                             AssessEntry.ColdStepLooked.class,
-                            new Traits(
-                                    FORM,
-                                    TAKEN_BACK,
-                                    READING,
-                                    UNTIL_SIGNED,
-                                    ANYBODY,
-                                    UNTIL_TAKEN_BACK,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.TAPPED.reading().byAnybody(),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says(looked ->
@@ -200,20 +176,7 @@ final class AssessKinds {
                             .formatted(rejudged.limitsVersion(), rejudged.reason()))
                     .tellsNothing()
                     .admits((job, rejudged, author, now) -> AssessAdmission.rejudged(job, rejudged, author.role())),
-            Kind.of(
-                            "evacuated",
-                            AssessEntry.Evacuated.class,
-                            new Traits(
-                                    FORM,
-                                    TAKEN_BACK,
-                                    NO_READING,
-                                    UNTIL_SIGNED,
-                                    ANYBODY,
-                                    UNTIL_TAKEN_BACK,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
-                            Spark.HARMLESS,
-                            Firmness.LOOSE)
+            Kind.of("evacuated", AssessEntry.Evacuated.class, Traits.TAPPED.byAnybody(), Spark.HARMLESS, Firmness.LOOSE)
                     .says(evacuated -> "Evacuated: " + evacuated.account())
                     .tellsNothing()
                     .admitsAny());

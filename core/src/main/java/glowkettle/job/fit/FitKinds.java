@@ -71,15 +71,7 @@ final class FitKinds {
             Kind.of(
                             "pack-chosen",
                             FitEntry.PackChosen.class,
-                            new Traits(
-                                    FORM,
-                                    TAKEN_BACK,
-                                    NO_READING,
-                                    UNTIL_SIGNED,
-                                    NO_TRAINEE_IN_DANGER,
-                                    JUDGED_ANEW,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.TAPPED.judgedAnew(),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says("This pack goes in")
@@ -100,15 +92,7 @@ final class FitKinds {
             Kind.of(
                             "old-pack-returns",
                             FitEntry.OldPackReturns.class,
-                            new Traits(
-                                    FORM,
-                                    TAKEN_BACK,
-                                    NO_READING,
-                                    UNTIL_SIGNED,
-                                    NO_TRAINEE_IN_DANGER,
-                                    JUDGED_ANEW,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.TAPPED.judgedAnew(),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says("The old pack goes in again")

@@ -50,15 +50,7 @@ final class FreeKinds {
             Kind.of(
                             "heat-stopped",
                             FreeEntry.HeatStopped.class,
-                            new Traits(
-                                    FORM,
-                                    TAKEN_BACK,
-                                    NO_READING,
-                                    UNTIL_SIGNED,
-                                    ANYBODY,
-                                    UNTIL_TAKEN_BACK,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.TAPPED.byAnybody(),
                             Spark.HARMLESS,
                             Firmness.DONE_TO_THE_PACK)
                     .says((stopped, job) -> "Heat off, " + place(stopped.bond(), job))
@@ -70,15 +62,7 @@ final class FreeKinds {
             Kind.of(
                             "heat-read",
                             FreeEntry.HeatRead.class,
-                            new Traits(
-                                    FORM,
-                                    TAKEN_BACK,
-                                    READING,
-                                    UNTIL_SIGNED,
-                                    ANYBODY,
-                                    UNTIL_TAKEN_BACK,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.TAPPED.reading().byAnybody(),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says(read -> "Read, %s: %s%s"
@@ -118,15 +102,7 @@ final class FreeKinds {
             Kind.of(
                             "bent",
                             FreeEntry.Bent.class,
-                            new Traits(
-                                    FORM,
-                                    TAKEN_BACK,
-                                    READING,
-                                    UNTIL_SIGNED,
-                                    ANYBODY,
-                                    UNTIL_TAKEN_BACK,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.TAPPED.reading().byAnybody(),
                             Spark.HARMLESS,
                             Firmness.DONE_TO_THE_PACK)
                     .says(bent -> "Pack bent: %s, %s over %s%s"

@@ -37,15 +37,7 @@ final class HandBackKinds {
             Kind.of(
                             "addendum",
                             HandBackEntry.Addendum.class,
-                            new Traits(
-                                    FORM,
-                                    TAKEN_BACK,
-                                    NO_READING,
-                                    AFTER_SIGNING,
-                                    NO_TRAINEE_IN_DANGER,
-                                    UNTIL_TAKEN_BACK,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.TAPPED.afterSigning(),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says(addendum -> "Addendum: " + addendum.text())

@@ -34,15 +34,7 @@ final class IsolationKinds {
             Kind.of(
                             "watched",
                             IsolationEntry.Watched.class,
-                            new Traits(
-                                    OWN_PAGE,
-                                    TAKEN_BACK,
-                                    READING,
-                                    AFTER_SIGNING,
-                                    ANYBODY,
-                                    UNTIL_TAKEN_BACK,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.WRITTEN_BY_ITS_PAGE.reading().byAnybody().afterSigning(),
                             Spark.HARMLESS,
                             Firmness.LOOSE)
                     .says(watched -> "Watch: surface %s, air %s%s"
@@ -55,15 +47,7 @@ final class IsolationKinds {
             Kind.of(
                             "pack-released",
                             IsolationEntry.PackReleased.class,
-                            new Traits(
-                                    OWN_PAGE,
-                                    TAKEN_BACK,
-                                    NO_READING,
-                                    AFTER_SIGNING,
-                                    NO_TRAINEE_IN_DANGER,
-                                    UNTIL_TAKEN_BACK,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.WRITTEN_BY_ITS_PAGE.afterSigning(),
                             Spark.HARMLESS,
                             Firmness.GONE)
                     .says(released -> "Old pack handed over to %s, hand-over %s"

@@ -31,11 +31,16 @@ final class OpenKinds {
                     .says("Mat or strap on, conditions read")
                     .tellsNothing()
                     .admits((job, ignored) -> Assessing.unlessHalted(job)),
-            Kind.of("step-done", OpenEntry.StepDone.class, Traits.OPENING, Spark.HARMLESS, Firmness.LOOSE)
+            Kind.of("step-done", OpenEntry.StepDone.class, Traits.TAPPED.opening(), Spark.HARMLESS, Firmness.LOOSE)
                     .says((step, job) -> "Done: " + Phrases.step(step.step(), job))
                     .tells((step, model, limits) -> step(step, model))
                     .admits((job, step, author, now) -> WorkAdmission.stepDone(job, step, now)),
-            Kind.of("fasteners-out", OpenEntry.FastenersOut.class, Traits.OPENING, Spark.HARMLESS, Firmness.LOOSE)
+            Kind.of(
+                            "fasteners-out",
+                            OpenEntry.FastenersOut.class,
+                            Traits.TAPPED.opening(),
+                            Spark.HARMLESS,
+                            Firmness.LOOSE)
                     .says(out -> "Out: " + String.join(", ", out.out())
                             + (out.missing().isEmpty() ? "" : "; were missing: " + String.join(", ", out.missing())))
                     .tellsNothing()

@@ -24,15 +24,7 @@ final class PhotoKinds {
             Kind.of(
                             "photo-taken",
                             PhotoEntry.PhotoTaken.class,
-                            new Traits(
-                                    OWN_PAGE,
-                                    TAKEN_BACK,
-                                    NO_READING,
-                                    UNTIL_SIGNED,
-                                    ANYBODY,
-                                    UNTIL_TAKEN_BACK,
-                                    Traits.Then.GOES_ON,
-                                    Traits.Opens.NOTHING),
+                            Traits.WRITTEN_BY_ITS_PAGE.byAnybody(),
                             Spark.HARMLESS,
                             Firmness.PHOTO)
                     .says(photo -> "Photo" + (photo.caption() == null ? "" : ": " + photo.caption()))
