@@ -62,6 +62,7 @@ final class BodyRows {
         row.missing(!look.complete(), MissingReading.LOOK_AND_SMELL, "Look at the pack and the device, and smell.");
         row.missing(
                 readings.point() != HazardReadings.Point.NEW && !readings.seam().taken(),
+                readings.hand().isClosed(),
                 MissingReading.SEAM,
                 "Gauge the seam, or lay the device on a flat plate and try if it rocks.");
     }

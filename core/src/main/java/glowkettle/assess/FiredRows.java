@@ -15,6 +15,10 @@ import org.jspecify.annotations.Nullable;
 final class FiredRows {
     private final ShopLimits limits;
     private final List<FiredRow> fired = new ArrayList<>();
+    private final List<ByHand> byHand = new ArrayList<>();
+
+    /** A figure in whose place a hand has felt. */
+    private record ByHand(MissingReading reading, String sentence) {}
 
     FiredRows(ShopLimits limits) {
         this.limits = limits;
@@ -24,7 +28,11 @@ final class FiredRows {
         return limits;
     }
 
+    /** What a hand felt counts only where nothing was found and nothing is doubtful; else its figure is missing. */
     List<FiredRow> fired() {
+        if (!fired.stream().allMatch(FiredRow::isNotYetRead)) {
+            byHand.forEach(felt -> missing(true, felt.reading(), felt.sentence()));
+        }
         return fired;
     }
 
@@ -88,6 +96,15 @@ final class FiredRows {
     void missing(boolean isMissing, MissingReading reading, String sentence) {
         if (!isNamed(reading)) {
             seen(isMissing, Tier.GUARDED, RuleId.missing(reading.id()), sentence, Condition.MEASURE_NEXT);
+        }
+    }
+
+    /** A figure that is missing, unless a hand has felt what it would say. */
+    void missing(boolean isMissing, boolean felt, MissingReading reading, String sentence) {
+        if (isMissing && felt) {
+            byHand.add(new ByHand(reading, sentence));
+        } else {
+            missing(isMissing, reading, sentence);
         }
     }
 

@@ -12,14 +12,22 @@ import org.jspecify.annotations.Nullable;
 public record HazardReadings(
         @Says("Where in the job the pack stands") Point point,
         Look look,
+        Hand hand,
         Warmth warmth,
         Cell cell,
-        Thickness thickness,
-        Seam seam,
+        @Flat Shape shape,
         Voltage voltage,
         @Flat Drops drops) {
     public static final HazardReadings NONE = new HazardReadings(
-            Point.INTAKE, Look.NONE, Warmth.NONE, Cell.NONE, Thickness.NONE, Seam.NONE, Voltage.NONE, Drops.NONE);
+            Point.INTAKE, Look.NONE, Hand.NONE, Warmth.NONE, Cell.NONE, Shape.NONE, Voltage.NONE, Drops.NONE);
+
+    public Thickness thickness() {
+        return shape.thickness();
+    }
+
+    public Seam seam() {
+        return shape.seam();
+    }
 
     /** Where the pack is: in its device, out of it, or new and out of its box. Each needs other readings. */
     public enum Point {
@@ -29,19 +37,19 @@ public record HazardReadings(
     }
 
     HazardReadings with(Warmth other) {
-        return new HazardReadings(point, look, other, cell, thickness, seam, voltage, drops);
+        return new HazardReadings(point, look, hand, other, cell, shape, voltage, drops);
     }
 
     HazardReadings with(Cell other) {
-        return new HazardReadings(point, look, warmth, other, thickness, seam, voltage, drops);
+        return new HazardReadings(point, look, hand, warmth, other, shape, voltage, drops);
     }
 
     HazardReadings with(Thickness other) {
-        return new HazardReadings(point, look, warmth, cell, other, seam, voltage, drops);
+        return new HazardReadings(point, look, hand, warmth, cell, new Shape(other, seam()), voltage, drops);
     }
 
     HazardReadings with(Voltage other) {
-        return new HazardReadings(point, look, warmth, cell, thickness, seam, other, drops);
+        return new HazardReadings(point, look, hand, warmth, cell, shape, other, drops);
     }
 
     /** Where wetness reaches. */
@@ -118,6 +126,47 @@ public record HazardReadings(
             @Says("Face strain by bending") @Within(min = "0", max = "100", unit = "%") @Nullable
             BigDecimal faceStrainPercent) {
         public static final Damage NONE = new Damage(null, null);
+    }
+
+    /**
+     * What a hand says of a pack that shows nothing: a reading with the error of a hand. It stands in for a figure that was
+     * not taken, never against one, and says nothing once anything else was found. Source: handbook, Assess, Quick readings.
+     */
+    public record Hand(
+            @Says("As cool as the table, by the back of the hand, both sides") @Nullable
+            Boolean coolAsTheTable,
+
+            @Says("Seam closed all round, a nail does not catch") @Nullable
+            Boolean seamClosed,
+
+            @Says("Lies flat on the plate, rocks on neither side") @Nullable
+            Boolean liesFlat) {
+        public static final Hand NONE = new Hand(null, null, null);
+
+        boolean isCool() {
+            return Boolean.TRUE.equals(coolAsTheTable);
+        }
+
+        boolean isClosed() {
+            return Boolean.TRUE.equals(seamClosed);
+        }
+
+        boolean isFlat() {
+            return Boolean.TRUE.equals(liesFlat);
+        }
+
+        /** What was so stays so, until something is found. */
+        public Hand and(Hand later) {
+            return new Hand(
+                    later.coolAsTheTable != null ? later.coolAsTheTable : coolAsTheTable,
+                    later.seamClosed != null ? later.seamClosed : seamClosed,
+                    later.liesFlat != null ? later.liesFlat : liesFlat);
+        }
+
+        /** What was felt before it was heated says nothing of it now. */
+        public Hand heatedSince() {
+            return new Hand(null, seamClosed, liesFlat);
+        }
     }
 
     /** Surface temperature and what could explain it. */
@@ -293,6 +342,11 @@ public record HazardReadings(
         boolean taken() {
             return !seamMm.isEmpty() || rocks != null;
         }
+    }
+
+    /** Its thickness in hand, and what it does to its device. */
+    public record Shape(Thickness thickness, Seam seam) {
+        public static final Shape NONE = new Shape(Thickness.NONE, Seam.NONE);
     }
 
     /** Rested voltage per cell. With several cells the first is the lowest. */

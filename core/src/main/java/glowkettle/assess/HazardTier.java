@@ -81,6 +81,7 @@ public final class HazardTier {
         new VoltageRows(readings, row).judge(body.anySwelling(), warmth.warm());
         row.missing(
                 readings.point() != Point.INTAKE && !body.thicknessCounts(),
+                readings.hand().isFlat(),
                 MissingReading.THICKNESS,
                 "Measure the thickness at the middle of the pack, then at the corners.");
         return row.fired();

@@ -68,12 +68,14 @@ final class WarmthRows {
         boolean needed = readings.point() != Point.NEW;
         row.missing(
                 needed && warmth.surfaceC() == null,
+                readings.hand().isCool(),
                 MissingReading.SURFACE,
                 "Take the surface temperature over the pack.");
         row.missing(
                 needed && warmth.ambientC() == null, MissingReading.AMBIENT, "Take the temperature of the shop's air.");
         row.missing(
                 warmth.surfaceC() != null && warmth.atRest() == null,
+                readings.hand().isCool(),
                 MissingReading.REST,
                 "Say whether the device has been off, unplugged and unheated for 30 minutes.");
     }

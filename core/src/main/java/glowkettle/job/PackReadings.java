@@ -2,9 +2,11 @@ package glowkettle.job;
 
 import glowkettle.assess.HazardReadings;
 import glowkettle.assess.HazardReadings.Cell;
+import glowkettle.assess.HazardReadings.Hand;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Point;
 import glowkettle.assess.HazardReadings.Seam;
+import glowkettle.assess.HazardReadings.Shape;
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.Warmth;
@@ -47,6 +49,7 @@ final class PackReadings {
     private final Deque<Read> excesses = new ArrayDeque<>();
     private boolean any;
     private Look look = Look.NONE;
+    private Hand hand = Hand.NONE;
     private Warmth warmth = Warmth.NONE;
     private Instant feltAt = Instant.EPOCH;
     private @Nullable BigDecimal ambientC;
@@ -78,6 +81,7 @@ final class PackReadings {
         any = true;
         switch (reading) {
             case Told.Seen seen -> look = worse(look, seen.look());
+            case Told.ByHand felt -> byHand(felt);
             case Told.Felt felt -> feel(activity.explained(felt.warmth(), at), at);
             case Told.Gauged gauged -> seam = seam == null ? gauged.seam() : later(seam, gauged.seam());
             case Told.Measured measured -> thickness = measured.thickness();
@@ -89,6 +93,13 @@ final class PackReadings {
             case Told.Elsewhere ignored -> {}
             // It is judged by what it came out of its box with, until something else is read of it.
             case Told.Unpacked ignored -> {}
+        }
+    }
+
+    private void byHand(Told.ByHand felt) {
+        hand = hand.and(felt.hand());
+        if (felt.ambientC() != null) {
+            ambientC = felt.ambientC();
         }
     }
 
@@ -363,10 +374,10 @@ final class PackReadings {
         return new HazardReadings(
                 liftedOut ? Point.LIFTED_OUT : Point.INTAKE,
                 look,
+                overran ? hand.heatedSince() : hand,
                 overran ? stale(warmth()) : warmth(),
                 cell(overheats),
-                thickness(),
-                seam(),
+                new Shape(thickness(), seam()),
                 voltage,
                 HazardReadings.Drops.NONE);
     }
@@ -377,12 +388,14 @@ final class PackReadings {
         return new HazardReadings(
                 Point.NEW,
                 seen.map(one -> worse(one.look(), look)).orElse(look),
+                hand,
                 warmth(),
                 Cell.NONE,
-                measured.middleThicknessMm() != null
-                        ? measured
-                        : seen.map(Unpacked::thickness).orElse(Thickness.NONE),
-                Seam.NONE,
+                new Shape(
+                        measured.middleThicknessMm() != null
+                                ? measured
+                                : seen.map(Unpacked::thickness).orElse(Thickness.NONE),
+                        Seam.NONE),
                 voltage.restedCellV() != null
                         ? voltage
                         : seen.map(Unpacked::voltage).orElse(voltage),

@@ -29,6 +29,10 @@ public sealed interface Told {
     /** Felt, as it was typed: what heat and current explain of it is known here. */
     record Felt(Whose whose, Warmth warmth) implements Reading {}
 
+    /** Felt by a hand, in the shop's air. */
+    record ByHand(
+            Whose whose, HazardReadings.Hand hand, @Nullable BigDecimal ambientC) implements Reading {}
+
     record Gauged(Whose whose, HazardReadings.Seam seam) implements Reading {}
 
     record Measured(Whose whose, HazardReadings.Thickness thickness) implements Reading {}

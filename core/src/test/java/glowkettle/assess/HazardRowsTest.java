@@ -167,10 +167,10 @@ class HazardRowsTest {
         HazardReadings gauged = new HazardReadings(
                 good.point(),
                 good.look(),
+                good.hand(),
                 good.warmth(),
                 good.cell(),
-                good.thickness(),
-                new Seam(nine, null, false),
+                new HazardReadings.Shape(good.thickness(), new Seam(nine, null, false)),
                 good.voltage(),
                 good.drops());
         assertThat(HazardTier.judge(gauged, LIMITS).findings())

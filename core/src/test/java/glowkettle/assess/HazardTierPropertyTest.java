@@ -3,6 +3,7 @@ package glowkettle.assess;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.finding.Result;
+import glowkettle.finding.RuleId;
 import glowkettle.limits.ShopLimits;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -53,7 +54,10 @@ class HazardTierPropertyTest {
             Map.entry("damageAgeHours", List.of("", "3", "30")),
             Map.entry("hoursSinceCurrent", List.of("", "3", "60")),
             Map.entry("minutesSinceCellRead", List.of("", "0", "1.9", "2", "20")),
-            Map.entry("overrun", List.of("true", "false", "")));
+            Map.entry("overrun", List.of("true", "false", "")),
+            Map.entry("handCool", List.of("true", "")),
+            Map.entry("handClosed", List.of("true", "")),
+            Map.entry("handFlat", List.of("true", "")));
 
     /** Beside a cell that was read its curve is what that is held against, no reading. */
     private static boolean isReference(Map<String, String> drawn, String column) {
@@ -125,6 +129,21 @@ class HazardTierPropertyTest {
                         .isTrue();
             }
         });
+    }
+
+    @Property(seed = "17", edgeCases = EdgeCasesMode.NONE)
+    void aHandNeverLowersATierThatAFigureGave(@ForAll("readings") Map<String, String> drawn) {
+        Map<String, String> measured = with(with(with(drawn, "handCool", ""), "handClosed", ""), "handFlat", "");
+        TierVerdict byFigures = verdict(measured);
+        boolean found = judged(measured).findings().stream()
+                .anyMatch(finding -> finding.ruleId().sort() != RuleId.Sort.MISSING);
+        TierVerdict withHands =
+                verdict(with(with(with(drawn, "handCool", "true"), "handClosed", "true"), "handFlat", "true"));
+        assertThat(byFigures.tier().atLeast(withHands.tier())).isTrue();
+        if (found) {
+            assertThat(withHands.tier()).isEqualTo(byFigures.tier());
+            assertThat(withHands.measureNext()).containsExactlyInAnyOrderElementsOf(byFigures.measureNext());
+        }
     }
 
     @Property(seed = "13", edgeCases = EdgeCasesMode.NONE)

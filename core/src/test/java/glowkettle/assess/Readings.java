@@ -3,9 +3,11 @@ package glowkettle.assess;
 import glowkettle.assess.HazardReadings.Cell;
 import glowkettle.assess.HazardReadings.Damage;
 import glowkettle.assess.HazardReadings.Drops;
+import glowkettle.assess.HazardReadings.Hand;
 import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Point;
 import glowkettle.assess.HazardReadings.Seam;
+import glowkettle.assess.HazardReadings.Shape;
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.VoltageDrop;
@@ -131,6 +133,15 @@ final class Readings {
     @Nullable
     BigDecimal modelMm;
 
+    @Nullable
+    Boolean handCool;
+
+    @Nullable
+    Boolean handClosed;
+
+    @Nullable
+    Boolean handFlat;
+
     static Readings good() {
         return new Readings();
     }
@@ -178,6 +189,9 @@ final class Readings {
             case "curveCellC" -> curveCellC = figure;
             case "overrun" -> overrun = truth;
             case "modelMm" -> modelMm = figure;
+            case "handCool" -> handCool = truth;
+            case "handClosed" -> handClosed = truth;
+            case "handFlat" -> handFlat = truth;
             default -> throw new IllegalArgumentException("No reading is called " + column);
         }
         return this;
@@ -206,6 +220,7 @@ final class Readings {
                         leak,
                         wet,
                         new Damage(damageAgeHours, faceStrainPercent)),
+                new Hand(handCool, handClosed, handFlat),
                 new Warmth(
                         surfaceC,
                         ambientC,
@@ -216,8 +231,9 @@ final class Readings {
                         predictedC,
                         excessRiseK),
                 new Cell(cellC, minutesSinceCellRead, curveCellC, overrun),
-                new Thickness(middleMm, cornersMm, nominalMm, modelMm, null),
-                new Seam(seamMm == null ? List.of() : List.of(seamMm), null, rocks),
+                new Shape(
+                        new Thickness(middleMm, cornersMm, nominalMm, modelMm, null),
+                        new Seam(seamMm == null ? List.of() : List.of(seamMm), null, rocks)),
                 new Voltage(restedV, highestV, source, limitV, spreadMv),
                 new Drops(
                         new VoltageDrop(dropMv, dropOverHours, hoursSinceCurrent, temperatureMoveK),

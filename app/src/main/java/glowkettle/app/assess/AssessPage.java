@@ -15,10 +15,12 @@ import org.springframework.stereotype.Component;
 class AssessPage implements StagePage<AssessView> {
     private final Containers containers;
     private final ShopBook shop;
+    private final ShopAir air;
 
-    AssessPage(Containers containers, ShopBook shop) {
+    AssessPage(Containers containers, ShopBook shop, ShopAir air) {
         this.containers = containers;
         this.shop = shop;
+        this.air = air;
     }
 
     @Override
@@ -28,6 +30,6 @@ class AssessPage implements StagePage<AssessView> {
 
     @Override
     public AssessView view(JobFile job, FilledForm filled, Instant now) {
-        return AssessView.of(job, now, containers, shop.zone());
+        return AssessView.of(job, now, containers, shop.zone(), air.today(shop.zone()));
     }
 }

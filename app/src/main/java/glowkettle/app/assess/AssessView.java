@@ -29,8 +29,9 @@ public record AssessView(
         NextReading asking,
         AssessEntry.@Nullable ColdStep coldNext,
         boolean waitsForRunDown,
-        @Nullable SeamFace seamFace) {
-    static AssessView of(JobFile job, Instant now, Containers containers, ZoneId zone) {
+        @Nullable SeamFace seamFace,
+        @Nullable BigDecimal shopAirC) {
+    static AssessView of(JobFile job, Instant now, Containers containers, ZoneId zone, @Nullable BigDecimal shopAirC) {
         return new AssessView(
                 job,
                 HealthPanel.of(job, now, zone),
@@ -38,7 +39,18 @@ public record AssessView(
                 NextReading.of(job),
                 Assessing.of(job).coldRemovalNext().orElse(null),
                 PackHealth.of(job).waitsForRunDown(),
-                SeamFace.of(job.model()));
+                SeamFace.of(job.model()),
+                shopAirC);
+    }
+
+    /** What a hand may say in place of the figure that is asked for; null where it is measured. */
+    public @Nullable QuickTap quick() {
+        return QuickTap.of(job, asking, airC());
+    }
+
+    /** The air as it was read last, for this device or for another one today. */
+    public @Nullable BigDecimal airC() {
+        return job.lastAmbientC() != null ? job.lastAmbientC() : shopAirC;
     }
 
     public @Nullable Boolean restProposed() {

@@ -6,6 +6,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.assess.Assessing;
+import glowkettle.job.assess.QuickReading;
 import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
@@ -45,7 +46,15 @@ public record TakenReading(String id, String name, @Nullable String value) {
     private static <E extends Entry> TakenReading of(
             JobFile job, String id, String name, Class<E> kind, Function<E, String> words) {
         Optional<E> latest = job.state().latest(kind);
-        return new TakenReading(id, name, latest.map(words).orElse(null));
+        return new TakenReading(
+                id, name, latest.map(words).or(() -> felt(id, job)).orElse(null));
+    }
+
+    /** What a hand said where nothing was measured. */
+    private static Optional<String> felt(String id, JobFile job) {
+        return QuickReading.inPlaceOf(id)
+                .filter(quick -> quick.wasSaidOf(job))
+                .map(quick -> "by hand: " + quick.words());
     }
 
     private static String look(AssessEntry.Looked looked) {

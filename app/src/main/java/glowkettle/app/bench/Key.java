@@ -19,7 +19,7 @@ public record Key(String key, String does) {
                     "1 to 9",
                     "A stage of this job; where a figure is asked for they go into it, with Shift to the stage"),
             new Key("J", "The journal of this job"),
-            new Key("H", "Start the pressure tester"),
+            new Key("H", "By hand: a quick reading; start the pressure tester"),
             new Key("S, V", "A bond took some effort, or held strongly"),
             new Key("P", "A temperature while it is hot; the owner's sheet, to print"),
             new Key("C", "The other way of taking leads off"),

@@ -11,6 +11,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Moment;
 import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.Assessing;
+import glowkettle.job.assess.QuickReading;
 import glowkettle.job.calibrate.SoakCycle;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.free.Overheating;
@@ -115,6 +116,7 @@ public record OwnersSheet(
         if (!Assessing.of(job).isLookedAt()) {
             found.add("Nobody has looked at its pack: nothing is known of how it is.");
         }
+        QuickReading.saidOf(job).ifPresent(said -> found.add("Felt by hand, not measured: " + said + "."));
         if (!Arriving.of(job).symptoms().isEmpty()) {
             found.add("You told us: "
                     + Arriving.of(job).symptoms().stream()

@@ -22,6 +22,14 @@ public sealed interface AssessEntry extends Entry {
     /** Surface temperature and what could explain it. */
     record WarmthTaken(HazardReadings.Warmth warmth) implements AssessEntry {}
 
+    /** What a hand says of a device that shows nothing, in place of a figure. */
+    record FeltByHand(
+            HazardReadings.Hand hand,
+
+            @Says("Shop air") @Within(min = "-40", max = "60", unit = "°C") @Nullable
+            BigDecimal ambientC)
+            implements AssessEntry {}
+
     /** The seam gauged, or the rock test made. */
     record SeamTaken(HazardReadings.Seam seam) implements AssessEntry {}
 

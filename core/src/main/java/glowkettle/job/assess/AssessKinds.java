@@ -41,6 +41,11 @@ final class AssessKinds {
                     .tells(taken -> new Told.Felt(Told.Whose.AT_HAND, taken.warmth()))
                     .admits((job, taken, author, now) -> EmptyReading.refuse(taken.warmth())
                             .or(() -> ReadingAdmission.atRest(job, taken.warmth(), now))),
+            Kind.of("felt-by-hand", AssessEntry.FeltByHand.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE)
+                    .says(felt -> "By hand: " + QuickReading.words(felt.hand())
+                            + (felt.ambientC() == null ? "" : ", air " + Phrases.figure(felt.ambientC(), "°C")))
+                    .tells(felt -> new Told.ByHand(Told.Whose.AT_HAND, felt.hand(), felt.ambientC()))
+                    .admits((job, felt) -> QuickReading.refuse(job, felt)),
             Kind.of("seam-taken", AssessEntry.SeamTaken.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE)
                     .says(taken -> "Seam %s%s"
                             .formatted(
