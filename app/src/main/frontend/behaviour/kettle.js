@@ -1,6 +1,7 @@
 import htmx from "htmx.org";
 import Alpine from "@alpinejs/csp";
 import { watchConnection } from "./desk/connection.js";
+import { chartByHand } from "./open/chart.js";
 import { cellsByHand } from "./match/cells.js";
 import { copies } from "./desk/copy.js";
 import { keepDrafts } from "./desk/drafts.js";
@@ -37,6 +38,8 @@ Alpine.data("keypad", keypad);
 Alpine.data("strip", strip);
 swapPages(Alpine);
 
+// Digits go on a map that has the hand before they go anywhere else.
+chartByHand();
 listenToKeys();
 cellsByHand();
 copies();

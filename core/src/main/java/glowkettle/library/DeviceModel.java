@@ -180,6 +180,11 @@ public record DeviceModel(
                 identity, housing.with(leads), pack, anatomy, checks, afterwards, variants, voltageCurve);
     }
 
+    /** The same device, opened in another way. */
+    public DeviceModel opened(Anatomy other) {
+        return copy(identity, pack, other);
+    }
+
     /** The same device with one bond more. */
     public DeviceModel glued(Bond bond) {
         return copy(identity, pack, anatomy.with(bond));

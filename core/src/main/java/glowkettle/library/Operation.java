@@ -5,6 +5,7 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** One operation of a teardown. */
@@ -98,6 +99,18 @@ public record Operation(
     /** The same operation, as long as it really takes. */
     public Operation taking(BigDecimal otherMinutes) {
         return new Operation(id, kind, label, otherMinutes, handling, order, care, back);
+    }
+
+    /** The same operation, done in another way. */
+    public Operation as(OperationKind other) {
+        return new Operation(id, other, label, minutes, handling, order, care, back);
+    }
+
+    /** The same operation, with one more that must be done before. */
+    public Operation waitingFor(String before) {
+        List<String> after =
+                Stream.concat(order.after().stream(), Stream.of(before)).toList();
+        return new Operation(id, kind, label, minutes, handling, new Order(after, order.choice()), care, back);
     }
 
     /** The other, or the choice that it is one way of, must be done before. */

@@ -155,21 +155,26 @@ public final class Tray {
         if (fastener.interchangeableWith(hole)) {
             return;
         }
-        BigDecimal overshoot = fastener.make().lengthMm().subtract(hole.make().lengthMm());
         AppliedLimit spare = limits.applied(Limit.BOSS_SPARE_MM);
-        sums.add("overshoot in hole %s = %s − %s = %s"
-                .formatted(
-                        hole.id(),
-                        Figures.withUnit(fastener.make().lengthMm(), "mm"),
-                        Figures.withUnit(hole.make().lengthMm(), "mm"),
-                        Figures.withUnit(overshoot, "mm")));
-        boolean sameThread = fastener.make().threadMm().compareTo(hole.make().threadMm()) == 0;
         String where = "%s (%s) sits in the hole of %s (%s): "
                 .formatted(
                         fastener.id(),
                         fastener.make().words(),
                         hole.id(),
                         hole.make().words());
+        BigDecimal lengthMm = fastener.make().lengthMm();
+        BigDecimal holeMm = hole.make().lengthMm();
+        if (lengthMm == null || holeMm == null) {
+            findings.add(unmeasured(hole, fastener, where));
+            return;
+        }
+        BigDecimal overshoot = lengthMm.subtract(holeMm);
+        sums.add("overshoot in hole %s = %s − %s = %s"
+                .formatted(
+                        hole.id(),
+                        Figures.withUnit(lengthMm, "mm"),
+                        Figures.withUnit(holeMm, "mm"),
+                        Figures.withUnit(overshoot, "mm")));
         Quantity measured = Quantity.of(overshoot, "mm");
         if (overshoot.compareTo(spare.value()) > 0) {
             findings.add(new Finding(
@@ -178,7 +183,7 @@ public final class Tray {
                     measured,
                     spare,
                     where + "it overshoots and can go through the panel or the board. Take it out."));
-        } else if (!sameThread) {
+        } else if (Mixup.isOfAnotherThread(fastener, hole)) {
             findings.add(new Finding(
                     "wrong-thread", Weight.STOP, null, null, where + "another thread strips the hole. Take it out."));
         } else {
@@ -189,5 +194,21 @@ public final class Tray {
                     spare,
                     where + "not the one that came from here; it may hold by too few turns or stand proud."));
         }
+    }
+
+    private static Finding unmeasured(Fastener hole, Fastener fastener, String where) {
+        return Mixup.lookAlike(fastener, hole)
+                ? new Finding(
+                        "wrong-hole",
+                        Weight.CARE,
+                        null,
+                        null,
+                        where + "not the one that came from here, and nobody has measured them.")
+                : new Finding(
+                        "long-in-short",
+                        Weight.STOP,
+                        null,
+                        null,
+                        where + "nobody has measured both, and it may reach too far. Take it out.");
     }
 }

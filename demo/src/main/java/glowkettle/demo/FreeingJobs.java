@@ -89,7 +89,7 @@ final class FreeingJobs {
                 .assessed()
                 .tornDownTo("case-screws")
                 .write(new OpenEntry.FoundInstead(
-                        "C6", new Fastener.Make("three-lobed 5", new BigDecimal("2.0"), new BigDecimal("8"), "flat")));
+                        "C6", new Fastener.Make("Y1", new BigDecimal("2.0"), new BigDecimal("8"), "flat")));
         opening.promised(1, 3, SHEARWATER, "Bridge, ferry Fulmar", Symptom.SHORT_RUNTIME)
                 .assessed()
                 .tornDownTo("pack-screws");

@@ -4,6 +4,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.open.Opening;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Operation;
+import glowkettle.library.OperationKind;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,6 +35,7 @@ final class ModelNaming {
         List<Opening.Note> notes = learnt(job);
         List<Operation> operations = job.model().anatomy().operations().stream()
                 .map(operation -> warned(operation, notes))
+                .map(operation -> charted(operation, job))
                 .toList();
         return job.model().named(id(name), name, codes, operations);
     }
@@ -46,6 +48,11 @@ final class ModelNaming {
                 .filter(note -> !warnings.contains(note))
                 .forEach(warnings::add);
         return operation.with(warnings);
+    }
+
+    /** Screws that nobody put on the map are a part that is lifted with all that holds it. */
+    private static Operation charted(Operation operation, JobFile job) {
+        return Opening.isUncharted(job, operation) ? operation.as(OperationKind.LIFT_PART) : operation;
     }
 
     private static String cut(String note) {

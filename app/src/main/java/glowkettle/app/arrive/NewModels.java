@@ -11,6 +11,7 @@ import glowkettle.job.JobFile;
 import glowkettle.job.Role;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.library.DeviceModel;
+import glowkettle.library.ModelCheck;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
@@ -50,6 +51,10 @@ class NewModels {
         DeviceModel model = ModelNaming.named(job, typed.name(), codes(typed));
         if (model.identity().id().isEmpty()) {
             return Optional.of(new Fault("name", "'%s' has neither letters nor digits".formatted(typed.name())));
+        }
+        Optional<String> wrong = ModelCheck.faults(model).stream().findFirst();
+        if (wrong.isPresent()) {
+            return wrong.map(fault -> new Fault("name", "What was found makes no model yet: " + fault));
         }
         if (!library.add(model, json.mapper().writeValueAsString(model), by, clock.instant())) {
             return Optional.of(new Fault(

@@ -13,6 +13,7 @@ import glowkettle.job.open.OpenEntry;
 import glowkettle.job.open.Opening;
 import glowkettle.job.photo.JobPhotos;
 import glowkettle.job.wayback.JobTray;
+import glowkettle.library.Drive;
 import glowkettle.library.Fastener;
 import glowkettle.open.Mixup;
 import glowkettle.open.TeardownPlan;
@@ -105,6 +106,17 @@ public record OpenView(
     /** Screws are loosened now that no map shows. */
     public boolean isUncharted() {
         return step != null && Opening.isUncharted(job, step.operation());
+    }
+
+    /** Where screws and whatever else is found are put; null where the model describes the device. */
+    public @Nullable FoundChart chart() {
+        return FoundChart.of(job, step == null ? null : step.operation());
+    }
+
+    /** The tool in the hand, a bit with the look of its tip. */
+    public String tool() {
+        String tool = step == null ? null : step.operation().handling().tool();
+        return tool == null ? "none" : Drive.told(tool);
     }
 
     /** How many of them came out, by whoever counted last. */

@@ -1,5 +1,6 @@
 package glowkettle.app.open;
 
+import glowkettle.finding.Figures;
 import glowkettle.job.JobFile;
 import glowkettle.job.wayback.JobTray;
 import glowkettle.library.FaceMap;
@@ -12,9 +13,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** The one tray in its three views: as it lies on the face, sorted into piles, and in numbered cells. */
 public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells, List<Risk> risks) {
+    private static final double MIDDLING_MM = 4;
+
     /** Equals that may change places. */
     public record Pile(int kind, String words, List<String> ids, double lengthMm) {}
 
@@ -24,9 +28,15 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
     /**
      * What must not change places: of one pile in a hole of another.
      *
-     * @param overshootMm how much too long it would be
+     * @param overshootMm how much too long it would be; null where nobody has measured both
      */
-    public record Risk(int longer, int shorter, BigDecimal overshootMm) {}
+    public record Risk(int longer, int shorter, @Nullable BigDecimal overshootMm) {
+        public String words() {
+            return overshootMm == null
+                    ? "longer, nobody measured by how much"
+                    : Figures.withUnit(overshootMm, "mm") + " too long: through the board";
+        }
+    }
 
     /** Piles of which one would go through the board in another's hole: the few places where these belong are marked. */
     public Set<Integer> riskyKinds() {
@@ -44,9 +54,8 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
                         job.model()
                                 .anatomy()
                                 .fastener(kind.ids().getFirst())
-                                .map(fastener -> fastener.make().lengthMm())
-                                .orElse(BigDecimal.ONE)
-                                .doubleValue()))
+                                .map(fastener -> drawnMm(fastener.make()))
+                                .orElse(MIDDLING_MM)))
                 .filter(pile -> !pile.ids().isEmpty())
                 .toList();
         List<Cell> cells = faces.stream()
@@ -75,17 +84,25 @@ public record TrayPanel(List<FaceView> faces, List<Pile> piles, List<Cell> cells
                         .toList());
     }
 
+    /** As long as it is, or as it looks beside the others. */
+    private static double drawnMm(Fastener.Make make) {
+        if (make.lengthMm() != null) {
+            return make.lengthMm().doubleValue();
+        }
+        return make.reach() == null
+                ? MIDDLING_MM
+                : switch (make.reach()) {
+                    case SHORT -> MIDDLING_MM / 2;
+                    case MIDDLE -> MIDDLING_MM;
+                    case LONG -> MIDDLING_MM * 2;
+                };
+    }
+
     /** The hand torques of a group, each thread and seat once. */
     public static List<String> torques(JobFile job, List<Fastener> group) {
         return group.stream()
                 .flatMap(fastener -> Torque.of(fastener, job.limits()).stream()
-                        .map(torque -> "M%s %s"
-                                .formatted(
-                                        fastener.make()
-                                                .threadMm()
-                                                .stripTrailingZeros()
-                                                .toPlainString(),
-                                        torque)))
+                        .map(torque -> "%s %s".formatted(fastener.make().thread(), torque)))
                 .distinct()
                 .toList();
     }

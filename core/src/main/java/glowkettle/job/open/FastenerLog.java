@@ -108,7 +108,8 @@ public final class FastenerLog {
         return state.all(OpenEntry.FoundInstead.class)
                 .flatMap(found -> asDescribed.anatomy().fastener(found.fastener()).stream()
                         .map(expected -> Mixup.of(found.in(expected), expected, limits)))
-                .filter(mixup -> mixup.overshootMm().signum() > 0 || mixup.otherThread())
+                .filter(mixup ->
+                        mixup.overshootMm() == null || mixup.overshootMm().signum() > 0 || mixup.otherThread())
                 .toList();
     }
 

@@ -82,7 +82,7 @@ public final class OpenChapter implements Chapter<OpenEntry> {
 
     @Override
     public DeviceModel known(JobState state, DeviceModel model) {
-        return model.with(LearntMinutes.of(state), FastenerLog.found(state));
+        return FoundTeardown.in(state, model).with(LearntMinutes.of(state), FastenerLog.found(state));
     }
 
     /** Open, its pack connected, and nobody does anything about it. */

@@ -5,6 +5,8 @@ import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.job.Entry;
 import glowkettle.library.Fastener;
+import glowkettle.library.Grip;
+import glowkettle.library.Side;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -87,6 +89,48 @@ public sealed interface OpenEntry extends Entry {
                     expected.number());
         }
     }
+
+    /** The screws of a step of a device nobody described, where they sit on the face that lies up. */
+    record ScrewsFound(
+            @Says(value = "Step", longest = 60) String step,
+            FoundFace face,
+            @Says("Screws") List<FoundScrew> screws) implements OpenEntry {
+        public ScrewsFound {
+            screws = List.copyOf(screws);
+        }
+    }
+
+    /** The outline that they are drawn on. */
+    record FoundFace(
+            @Says("Face that lies up") Side side,
+
+            @Says("Width of the face") @Within(min = "10", max = "1000", unit = "mm")
+            BigDecimal widthMm,
+
+            @Says("Height of the face") @Within(min = "10", max = "1000", unit = "mm")
+            BigDecimal heightMm) {}
+
+    /** One screw where it sits. */
+    record FoundScrew(
+            @Says("From the left edge") @Within(min = "0", max = "1000", unit = "mm")
+            BigDecimal xMm,
+
+            @Says("From the top edge") @Within(min = "0", max = "1000", unit = "mm")
+            BigDecimal yMm,
+
+            @Flat Fastener.Make make,
+            @Says("Stays in its part when loose") @Nullable Boolean captive) {}
+
+    /** Something that a device nobody described has in front of a step: a step of its own from now on. */
+    record StepFound(
+            @Says(value = "In front of", longest = 60) String before,
+            @Says("What is there") FoundThing thing,
+
+            @Says(value = "What it is, or goes to", longest = 60)
+            String name,
+
+            @Says("How the plug lets go") Grip.@Nullable Release release)
+            implements OpenEntry {}
 
     /** What the steps of this model really took, as the median of earlier jobs; the plan of this job counts with it. */
     record MinutesLearnt(List<LearntStep> steps) implements OpenEntry {

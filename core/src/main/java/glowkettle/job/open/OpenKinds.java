@@ -67,13 +67,8 @@ final class OpenKinds {
                     .tellsNothing()
                     .admitsAny(),
             Kind.of("found-instead", OpenEntry.FoundInstead.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE)
-                    .says(found -> "Found at %s instead: %s, M%s × %s, %s"
-                            .formatted(
-                                    found.fastener(),
-                                    found.found().drive(),
-                                    Figures.of(found.found().threadMm()),
-                                    Figures.withUnit(found.found().lengthMm(), "mm"),
-                                    found.found().head()))
+                    .says(found -> "Found at %s instead: %s"
+                            .formatted(found.fastener(), found.found().words()))
                     .tellsNothing()
                     .admits((job, found) ->
                             job.model().anatomy().fastener(found.fastener()).isPresent()
@@ -86,6 +81,19 @@ final class OpenKinds {
                                                             job.model()
                                                                     .identity()
                                                                     .name()))),
+            Kind.of("screws-found", OpenEntry.ScrewsFound.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE)
+                    .says(found -> "On the map: %s screws, %s"
+                            .formatted(found.screws().size(), ChartAdmission.kinds(found.screws())))
+                    .tellsNothing()
+                    .admits((job, found) -> ChartAdmission.screws(job, found)),
+            Kind.of("step-found", OpenEntry.StepFound.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE)
+                    .says((found, job) -> "Found before “%s”: %s, %s"
+                            .formatted(
+                                    Phrases.step(found.before(), job),
+                                    found.thing().words(),
+                                    found.name()))
+                    .tellsNothing()
+                    .admits((job, found) -> ChartAdmission.step(job, found)),
             Kind.of(
                             "minutes-learnt",
                             OpenEntry.MinutesLearnt.class,
