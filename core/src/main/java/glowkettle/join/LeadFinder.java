@@ -47,6 +47,8 @@ public record LeadFinder(
         OPEN("measure on"),
         UNIQUE("found"),
         CONTRADICTION("readings contradict each other"),
+        /** By how the leads look, where swapping the two that are left hurts nothing. */
+        LIKELY("likely, not measured"),
         CANNOT_BE_TOLD("cannot be told apart by these readings");
 
         private final String words;
@@ -97,7 +99,13 @@ public record LeadFinder(
     public record NewLead(
             @Says(value = "Lead", longest = 20) String id,
 
-            @Says(value = "Colour", longest = 30) @Nullable String colour) {}
+            @Says(value = "Colour", longest = 30) @Nullable String colour,
+
+            @Says("Thicker than the others") @Nullable Boolean thick) {
+        public NewLead(String id, @Nullable String colour) {
+            this(id, colour, null);
+        }
+    }
 
     /** One reading, the red probe on the first lead. */
     public record Reading(
@@ -108,7 +116,14 @@ public record LeadFinder(
             @Says("Kind") Kind kind,
 
             @Says("Reading, V or Ω") @Within(min = "-150", max = "10000000")
-            BigDecimal value) {
+            BigDecimal value,
+
+            @Says("Resistor between them, where it was loaded") @Within(min = "1", max = "100", unit = "kΩ") @Nullable
+            BigDecimal loadKohm) {
+        public Reading(String from, String to, Kind kind, BigDecimal value) {
+            this(from, to, kind, value, null);
+        }
+
         /** Between these two leads, whichever probe is on which. */
         public boolean isBetween(String one, String other) {
             return from.equals(one) && to.equals(other) || from.equals(other) && to.equals(one);
@@ -151,11 +166,23 @@ public record LeadFinder(
             @Says("Roles that can occur") List<Role> roles,
             @glowkettle.finding.Flat Inside inside,
             @Says("Readings") List<Reading> readings,
-            @Says("Pads of the board") @Nullable List<Pad> pads) {
+            @Says("Pads of the board") @Nullable List<Pad> pads,
+
+            @Says("No resistor at hand: by thickness and colour once the polarity is measured") @Nullable
+            Boolean byLooks) {
         public Request {
             leads = List.copyOf(leads);
             roles = List.copyOf(roles);
             readings = List.copyOf(readings);
+        }
+
+        public Request(
+                List<NewLead> leads,
+                List<Role> roles,
+                Inside inside,
+                List<Reading> readings,
+                @Nullable List<Pad> pads) {
+            this(leads, roles, inside, readings, pads, null);
         }
     }
 
@@ -205,7 +232,7 @@ public record LeadFinder(
         return new Result<>(
                 left.size() == 1
                         ? single(request, left.getFirst(), broken, meter, findings)
-                        : several(request, left, meter, findings),
+                        : several(request, left, all, meter, findings),
                 findings,
                 count);
     }
@@ -261,16 +288,60 @@ public record LeadFinder(
                 null);
     }
 
-    private static LeadFinder several(Request request, List<Judged> left, Meter meter, List<Finding> findings) {
+    private static LeadFinder several(
+            Request request, List<Judged> left, List<Assignment> all, Meter meter, List<Finding> findings) {
         NextReading nextReading = new NextReading(request, meter, left);
         Measurement next = nextReading.best();
-        boolean loadOnly = next == null;
-        if (loadOnly) {
-            next = nextReading.loaded();
+        if (next != null) {
+            say(Status.OPEN, next, findings);
+            return severalWays(request, Status.OPEN, left, next);
         }
-        Status status = loadOnly ? Status.CANNOT_BE_TOLD : Status.OPEN;
-        say(status, next, findings);
+        return Boolean.TRUE.equals(request.byLooks())
+                ? byLooks(request, left, all, meter, findings)
+                : untold(request, left, nextReading.loaded(), findings);
+    }
+
+    private static LeadFinder severalWays(
+            Request request, Status status, List<Judged> left, @Nullable Measurement next) {
         return new LeadFinder(status, left.size(), found(request, left), next, List.of(), null, List.of(), null);
+    }
+
+    private static LeadFinder untold(
+            Request request, List<Judged> left, @Nullable Measurement loaded, List<Finding> findings) {
+        say(Status.CANNOT_BE_TOLD, loaded, findings);
+        return severalWays(request, Status.CANNOT_BE_TOLD, left, loaded);
+    }
+
+    /** Once no lead can be broken; then only minus and thermistor, which may be swapped when the device stays dead. */
+    private static LeadFinder byLooks(
+            Request request, List<Judged> left, List<Assignment> all, Meter meter, List<Finding> findings) {
+        List<Judged> broken = left(Assignment.allWithOneBroken(all), meter, request.readings());
+        Measurement loaded = new NextReading(request, meter, left).loaded();
+        if (!broken.isEmpty()) {
+            List<Judged> any = Stream.concat(left.stream(), broken.stream()).toList();
+            Measurement whole = new NextReading(request, meter, any).best();
+            if (whole != null) {
+                say(Status.OPEN, whole, findings);
+                return severalWays(request, Status.OPEN, left, whole);
+            }
+        }
+        Looks looks = Looks.of(request, left.stream().map(Judged::assignment).toList());
+        if (looks == null || !broken.isEmpty()) {
+            return untold(request, left, loaded, findings);
+        }
+        findings.add(Finding.care(
+                "leads-likely",
+                "Likely, not measured: by %s lead %s is minus and %s the thermistor's. Should the device stay dead, swap these two."
+                        .formatted(looks.evidence(), looks.minus(), looks.thermistor())));
+        return new LeadFinder(
+                Status.LIKELY,
+                left.size(),
+                found(request, left),
+                loaded,
+                List.of(),
+                null,
+                JoinTable.of(request, looks.assignment()),
+                null);
     }
 
     /** An assignment with what the readings leave of its voltages and of its thermistor. */
@@ -344,7 +415,8 @@ public record LeadFinder(
                         "leads-open",
                         "Colours are a hint, the meter decides: measure %s."
                                 .formatted(Objects.requireNonNull(next).words())));
-            case CONTRADICTION -> throw new IllegalStateException("A contradiction is said before");
+            case LIKELY, CONTRADICTION ->
+                throw new IllegalStateException(status.words() + " is said where it is found");
         }
     }
 }

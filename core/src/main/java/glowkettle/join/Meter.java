@@ -70,7 +70,7 @@ final class Meter {
                 potentials.isAbove(
                         assignment.node(from),
                         assignment.node(to),
-                        shown.over(share(assignment, from, to, reading.kind(), potentials)));
+                        shown.over(share(assignment, from, to, across(reading), potentials)));
             }
         }
         return potentials.close() ? potentials : null;
@@ -145,11 +145,27 @@ final class Meter {
         };
     }
 
-    /** How much of a voltage the meter sees. */
-    private Span share(Assignment assignment, int from, int to, Kind kind, Potentials potentials) {
+    /** The meter, with the resistor that somebody had at hand beside it where the reading was loaded. */
+    private double across(Reading reading) {
+        return reading.kind() == Kind.LOADED && reading.loadKohm() != null
+                ? besideTheMeter(reading.loadKohm().doubleValue())
+                : across(reading.kind());
+    }
+
+    private double across(Kind kind) {
+        return kind == Kind.LOADED
+                ? besideTheMeter(limits.number(Limit.LEAD_LOAD_KOHM))
+                : limits.number(Limit.METER_MOHM) * 1e6;
+    }
+
+    private double besideTheMeter(double loadKohm) {
         double meterOhm = limits.number(Limit.METER_MOHM) * 1e6;
-        double loadOhm = limits.number(Limit.LEAD_LOAD_KOHM) * 1e3;
-        double across = kind == Kind.LOADED ? meterOhm * loadOhm / (meterOhm + loadOhm) : meterOhm;
+        double loadOhm = loadKohm * 1e3;
+        return meterOhm * loadOhm / (meterOhm + loadOhm);
+    }
+
+    /** How much of a voltage shows across so many ohms. */
+    private Span share(Assignment assignment, int from, int to, double across, Potentials potentials) {
         Span behind = resistance(assignment.roles().get(from), potentials)
                 .plus(resistance(assignment.roles().get(to), potentials));
         return new Span(across / (across + behind.high()), across / (across + behind.low()));
@@ -184,8 +200,9 @@ final class Meter {
         }
         Span volts = potentials.above(assignment.node(from), assignment.node(to));
         return new Shown(
-                volts.middle() * share(assignment, from, to, kind, bench).middle(),
-                volts.times(share(assignment, from, to, kind, potentials))
+                volts.middle()
+                        * share(assignment, from, to, across(kind), bench).middle(),
+                volts.times(share(assignment, from, to, across(kind), potentials))
                         .wider(share, limits.number(Limit.METER_DIGITS) / 100));
     }
 

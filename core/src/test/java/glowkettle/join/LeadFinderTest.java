@@ -10,6 +10,7 @@ import static glowkettle.join.LeadFinder.Role.TAP;
 import static glowkettle.join.LeadFinder.Role.THERMISTOR;
 import static glowkettle.join.LeadFinder.Status.CANNOT_BE_TOLD;
 import static glowkettle.join.LeadFinder.Status.CONTRADICTION;
+import static glowkettle.join.LeadFinder.Status.LIKELY;
 import static glowkettle.join.LeadFinder.Status.OPEN;
 import static glowkettle.join.LeadFinder.Status.UNIQUE;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -103,6 +104,90 @@ class LeadFinderTest {
                 .result();
         assertThat(found.status()).isEqualTo(UNIQUE);
         assertThat(found.leads()).extracting(lead -> lead.roles().getFirst()).containsExactly("plus", second, third);
+    }
+
+    /** 3.84 V over a thermistor of 10 kΩ: what the resistor at hand leaves of it. */
+    @ParameterizedTest
+    @CsvSource({"1, 0.349", "4.7, 1.228", "47, 3.166", "100, 3.489"})
+    void aResistorAtHandTellsAsMuchAsTenKiloohms(String loadKohm, String loaded) {
+        Reading byHand = new Reading("A", "B", LOADED, new BigDecimal(loaded), new BigDecimal(loadKohm));
+
+        LeadFinder told = find(inside(1, null), THREE, read("AB", VOLTS, "3.84"), byHand, read("AC", VOLTS, "3.84"))
+                .result();
+
+        assertThat(told.status()).isEqualTo(UNIQUE);
+        assertThat(told.leads())
+                .extracting(lead -> lead.roles().getFirst())
+                .containsExactly("plus", "thermistor", "minus");
+    }
+
+    private static Result<LeadFinder> byLooks(List<NewLead> leads, Reading... readings) {
+        return LeadFinder.find(new Request(leads, THREE, inside(1, null), List.of(readings), null, true), LIMITS);
+    }
+
+    private static NewLead lead(String id, @Nullable String colour, @Nullable Boolean thick) {
+        return new NewLead(id, colour, thick);
+    }
+
+    @Test
+    void withoutAResistorNoLeadIsGuessedBeforeEachHasShownThatItIsWhole() {
+        List<NewLead> leads = List.of(lead("A", "red", true), lead("B", "black", true), lead("C", "white", false));
+
+        LeadFinder nothing = byLooks(leads).result();
+        assertThat(nothing.status()).isEqualTo(OPEN);
+        LeadFinder one = byLooks(leads, read("AB", VOLTS, "3.84")).result();
+        assertThat(one.status()).isEqualTo(OPEN);
+        assertThat(one.next()).isEqualTo(new Measurement("A", "C", VOLTS));
+        Result<LeadFinder> both = byLooks(leads, read("AB", VOLTS, "3.84"), read("AC", VOLTS, "3.84"));
+        assertThat(both.result().status()).isEqualTo(LIKELY);
+        assertThat(both.result().left()).isEqualTo(2);
+        assertThat(both.result().table()).extracting(Joined::role).containsExactly("plus", "minus", "thermistor");
+        assertThat(both.findings().getFirst().sentence())
+                .contains("by thickness and colour lead B is minus", "swap these two");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "black,  , white,      , minus",
+        "white,  , black,      , thermistor",
+        "green, true, green,   , minus",
+        "green, , green,   true, thermistor",
+        "red,    , white,      , minus",
+        "green,  , blue,       ,      ",
+        "red,    , brown,      ,      ",
+        "black, , white,   true,      ",
+        "white, true, black,   ,      "
+    })
+    void onlyMinusAndThermistorAreToldByLooksAndOnlyWhereTheyAgree(
+            @Nullable String second,
+            @Nullable Boolean secondThick,
+            @Nullable String third,
+            @Nullable Boolean thirdThick,
+            @Nullable String secondIs) {
+        LeadFinder told = byLooks(
+                        List.of(lead("A", "red", true), lead("B", second, secondThick), lead("C", third, thirdThick)),
+                        read("AB", VOLTS, "3.84"),
+                        read("AC", VOLTS, "3.84"))
+                .result();
+
+        assertThat(told.status()).isEqualTo(secondIs == null ? CANNOT_BE_TOLD : LIKELY);
+        assertThat(told.table().stream().skip(1).findFirst().map(Joined::role).orElse(null))
+                .isEqualTo(secondIs);
+    }
+
+    /** Whatever the readings: between plus and anything nothing is ever likely. */
+    @Property(tries = 300)
+    void plusIsNeverToldByLooks(@ForAll @IntRange(max = 5) int shown, @ForAll @IntRange(max = 5) int other) {
+        List<String> volts = List.of("3.84", "-3.84", "0.00", "0.01", "3.10", "4.15");
+        List<NewLead> leads = List.of(lead("A", "red", true), lead("B", "black", true), lead("C", "white", false));
+
+        LeadFinder told = byLooks(leads, read("AB", VOLTS, volts.get(shown)), read("BC", VOLTS, volts.get(other)))
+                .result();
+
+        if (told.status() == LIKELY) {
+            assertThat(told.leads().stream().filter(lead -> lead.roles().equals(List.of("plus"))))
+                    .hasSize(1);
+        }
     }
 
     @Test

@@ -111,7 +111,7 @@ public final class JoinChapter implements Chapter<JoinEntry> {
                                 ? "The leads cannot be told apart: ask who sold the pack"
                                 : "Measure " + found.next().words();
                     case CONTRADICTION -> "The readings contradict each other: measure again";
-                    case UNIQUE -> "Plan where the splices lie";
+                    case UNIQUE, LIKELY -> "Plan where the splices lie";
                 });
     }
 

@@ -28,8 +28,15 @@ public sealed interface JoinEntry extends Entry {
             @Says("Section of a lead") @Within(min = "0.01", max = "50", unit = "mm²")
             BigDecimal sectionMm2,
 
-            @Flat Inside inside)
+            @Flat Inside inside,
+
+            @Says("No resistor at hand: by thickness and colour once the polarity is measured") @Nullable
+            Boolean byLooks)
             implements JoinEntry {
+        public LeadsListed(List<LeadFinder.NewLead> leads, Occurring roles, BigDecimal sectionMm2, Inside inside) {
+            this(leads, roles, sectionMm2, inside, null);
+        }
+
         public LeadsListed {
             leads = List.copyOf(leads);
         }

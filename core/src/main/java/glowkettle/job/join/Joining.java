@@ -88,7 +88,8 @@ public final class Joining {
                         inside.thermistorB(),
                         inside.identityOhm()),
                 readings,
-                pads(listed.roles()));
+                pads(listed.roles()),
+                listed.byLooks());
     }
 
     private static List<LeadFinder.Role> roles(JoinEntry.Occurring occurring) {
@@ -150,8 +151,15 @@ public final class Joining {
     }
 
     public boolean isFound() {
-        return finder().filter(found -> found.result().status() == LeadFinder.Status.UNIQUE)
-                .isPresent();
+        return finder().filter(found -> isFound(found.result().status())).isPresent();
+    }
+
+    /** Measured; or likely, where the two that are left may be swapped. */
+    private static boolean isFound(LeadFinder.Status status) {
+        return switch (status) {
+            case UNIQUE, LIKELY -> true;
+            case OPEN, CONTRADICTION, CANNOT_BE_TOLD -> false;
+        };
     }
 
     /** The leads of the device were cut, so the new ones are spliced to them. */
