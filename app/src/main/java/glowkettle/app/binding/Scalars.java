@@ -43,6 +43,10 @@ final class Scalars {
         if (type == int.class) {
             return whole(figure(node));
         }
+        // A name may be a number: step 3 of a log.
+        if (type == String.class && node.isIntegralNumber()) {
+            return node.asString();
+        }
         if (!node.isString()) {
             throw new Unreadable("%s is not text".formatted(quoted(node)));
         }

@@ -3,6 +3,7 @@ package glowkettle.job.open;
 import glowkettle.job.JobFile;
 import glowkettle.job.JobState;
 import glowkettle.library.Operation;
+import glowkettle.limits.Limit;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -17,9 +18,6 @@ public final class LearntMinutes {
     private static final Duration LEAST = Duration.ofSeconds(5);
     /** Whoever was away for longer was not at this step. */
     private static final Duration MOST = Duration.ofHours(1);
-
-    /** More than so many times the plan is a pause, not the step. Source: handbook, Hand back. */
-    private static final BigDecimal PAUSE_FROM = BigDecimal.valueOf(3);
 
     private static final BigDecimal MILLIS_PER_MINUTE = BigDecimal.valueOf(60_000);
 
@@ -50,11 +48,14 @@ public final class LearntMinutes {
         return taken;
     }
 
+    /** More than so many times the plan is a pause, not the step. Source: handbook, Hand back. */
     private static boolean isPause(JobFile job, String step, Duration length) {
         return job.operation(step)
                 .filter(operation -> BigDecimal.valueOf(length.toMillis())
-                                .compareTo(
-                                        operation.minutes().multiply(PAUSE_FROM).multiply(MILLIS_PER_MINUTE))
+                                .compareTo(operation
+                                        .minutes()
+                                        .multiply(job.limits().of(Limit.PAUSE_TIMES_PLAN))
+                                        .multiply(MILLIS_PER_MINUTE))
                         > 0)
                 .isPresent();
     }
