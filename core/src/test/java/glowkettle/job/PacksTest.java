@@ -1,5 +1,7 @@
 package glowkettle.job;
 
+import static glowkettle.job.Refusals.refused;
+import static glowkettle.job.Refusals.taken;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glowkettle.assess.HazardReadings.Damage;
@@ -7,6 +9,7 @@ import glowkettle.assess.HazardReadings.Look;
 import glowkettle.assess.HazardReadings.Thickness;
 import glowkettle.assess.HazardReadings.Voltage;
 import glowkettle.assess.HazardReadings.VoltageSource;
+import glowkettle.assess.HazardReadings.Warmth;
 import glowkettle.assess.HazardReadings.Wet;
 import glowkettle.assess.RunDown;
 import glowkettle.assess.Tier;
@@ -18,6 +21,9 @@ import glowkettle.job.isolation.IsolationEntry;
 import glowkettle.job.open.OpenEntry;
 import glowkettle.job.prove.ProveEntry;
 import glowkettle.job.prove.Proving;
+import glowkettle.job.wayback.ClosingUp;
+import glowkettle.job.wayback.WayBackEntry;
+import glowkettle.open.WayBack;
 import glowkettle.prove.CheckList;
 import java.math.BigDecimal;
 import java.time.Duration;
@@ -78,6 +84,54 @@ class PacksTest {
             assertThat(bench.refusal(new FitEntry.PackChosen()))
                     .hasValueSatisfying(reason -> assertThat(reason).contains(why));
         }
+    }
+
+    private static WayBackEntry.PackWoken woken(String cellV, String chargeA) {
+        return new WayBackEntry.PackWoken(figure(cellV), figure(chargeA));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"5.0,3.8", "5.3,0", "5.0,2.4"})
+    void onlyASoundPackWhoseVoltageNothingShowsIsTakenForAsleep(String middleMm, String cellV) {
+        Bench bench = swollenAndAway()
+                .write(new FitEntry.PackOffered(Bench.label("7.4", "8.4")))
+                .write(seen(Look.GOOD, middleMm, cellV));
+
+        refused(bench, new FitEntry.PackAsleep(), "Only a pack whose plug shows next to nothing");
+    }
+
+    @Test
+    void aPackThatSleepsGoesInGuardedAndNothingGoesOnBeforeItWokeUnderWatch() {
+        Bench bench = swollenAndAway()
+                .write(new FitEntry.PackOffered(Bench.label("7.4", "8.4")))
+                .write(seen(Look.GOOD, "5.0", "0"))
+                .write(new FitEntry.PackAsleep())
+                .write(new FitEntry.PackChosen());
+        assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.GUARDED);
+        String next = next(bench);
+        while (!next.equals(WayBack.LIVE_CHECK)) {
+            bench.write(new WayBackEntry.StepBack(next));
+            next = next(bench);
+        }
+        refused(bench, woken("3.7", "0.4"), "is on the charger now");
+        bench.write(new WayBackEntry.StepBack(WayBack.LIVE_CHECK));
+
+        refused(bench, new WayBackEntry.StepBack(next(bench)), "went in asleep");
+        bench.later(Duration.ofMinutes(9));
+        refused(bench, woken("3.7", "0.4"), "Watch its current and its warmth for 10 min");
+        bench.later(Duration.ofMinutes(1));
+        refused(bench, woken("3.7", "0"), "is no pack that woke");
+        refused(bench, woken("1.9", "0.4"), "is no pack that woke");
+        refused(bench, woken("3.7", "0.4"), "Take its temperature");
+        bench.write(new AssessEntry.WarmthTaken(
+                        new Warmth(figure("22"), figure("21"), false, null, BigDecimal.ZERO, null, null, null)))
+                .write(woken("3.7", "0.4"));
+        assertThat(bench.file().tier().result().tier()).isEqualTo(Tier.CLEAR);
+        taken(bench, new WayBackEntry.StepBack(next(bench)));
+    }
+
+    private static String next(Bench bench) {
+        return ClosingUp.of(bench.file()).nextStepBack().orElseThrow().id();
     }
 
     @Test

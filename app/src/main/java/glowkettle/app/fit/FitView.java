@@ -242,7 +242,13 @@ public record FitView(
 
     private static boolean sound(JobFile job) {
         return job.newPackTier()
-                .filter(judged -> judged.result().tier() == Tier.CLEAR)
-                .isPresent();
+                        .filter(judged -> judged.result().tier() == Tier.CLEAR)
+                        .isPresent()
+                || Fitting.of(job).isTakenForAsleep();
+    }
+
+    /** Nothing keeps it from going in but a plug that shows next to nothing. */
+    public boolean mayBeAsleep() {
+        return Fitting.of(job).mayBeAsleep();
     }
 }

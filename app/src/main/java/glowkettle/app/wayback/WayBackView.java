@@ -12,6 +12,7 @@ import glowkettle.job.open.FastenerLog;
 import glowkettle.job.photo.JobPhotos;
 import glowkettle.job.wayback.ClosingUp;
 import glowkettle.job.wayback.JobTray;
+import glowkettle.job.wayback.Waking;
 import glowkettle.job.wayback.WayBackEntry;
 import glowkettle.library.Fastener;
 import glowkettle.library.OperationKind;
@@ -50,6 +51,11 @@ public record WayBackView(
                         .orElse(null)
                 : null;
         return new WayBackView(job, step, tray, holes, FaceView.of(job, step.id()), missing, refused, now);
+    }
+
+    /** Until when a pack that went in asleep is watched; null where none did, or it woke. */
+    public @Nullable Instant wakingUntil() {
+        return Waking.of(job).watchedUntil().orElse(null);
     }
 
     /** Of the screws that no map shows: how many go back here; null where nobody counted them. */

@@ -113,7 +113,7 @@ final class FitAdmission {
                 .or(() -> beingBuilt(job))
                 .or(() -> new PackPromise(job).good())
                 // Something may have been read of it since it came out of its box.
-                .or(() -> PackPromise.isSound(job.newPackTier()));
+                .or(() -> PackPromise.isSound(job.newPackTier(), job.state()));
     }
 
     /** A pack that is built of cells goes in when its groups and its first charge are good. */

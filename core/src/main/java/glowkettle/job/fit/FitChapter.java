@@ -59,7 +59,9 @@ public final class FitChapter implements Chapter<FitEntry> {
         }
         return switch (compared.get().result().verdict()) {
             case FITS, WITH_CARE ->
-                PackPromise.isSound(job.unpacked()).map(Refusal::reason).orElse("Take this pack, or look at another");
+                PackPromise.isSound(job.unpacked(), job.state())
+                        .map(Refusal::reason)
+                        .orElse("Take this pack, or look at another");
             case ASK -> "Find out what the label leaves open";
             case REFUSED -> "This pack is refused: get another";
         };

@@ -77,6 +77,9 @@ public sealed interface FitEntry extends Entry {
             BigDecimal massG)
             implements FitEntry {}
 
+    /** Its plug shows next to nothing, and neither its cells nor a gauge can be read: it may be asleep. */
+    record PackAsleep() implements FitEntry {}
+
     /** The offered pack is the one that goes in; which one is named by its entry, or it was the newest by then. */
     record PackChosen(
             @Says("The pack, by the entry of its label") @Within(min = "1", max = "1000000000", whole = true) @Nullable

@@ -68,6 +68,10 @@ final class FitKinds {
                                     Phrases.figure(seen.voltage().restedCellV(), "V")))
                     .tells(seen -> new Told.Unpacked(seen.look(), seen.thickness(), seen.voltage()))
                     .admits((job, seen) -> FitAdmission.newPack(job, seen)),
+            Kind.of("pack-asleep", FitEntry.PackAsleep.class, Traits.TAPPED, Spark.HARMLESS, Firmness.LOOSE)
+                    .says("New pack: nothing at its plug, and nothing else of it can be read; taken for asleep")
+                    .tellsNothing()
+                    .admits((job, ignored) -> Asleep.refuse(job)),
             Kind.of(
                             "pack-chosen",
                             FitEntry.PackChosen.class,

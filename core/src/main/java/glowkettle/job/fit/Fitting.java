@@ -154,6 +154,16 @@ public final class Fitting {
         return packChosen() && !keepsPack();
     }
 
+    /** The pack that was looked at last is taken for asleep. */
+    public boolean isTakenForAsleep() {
+        return Asleep.isSaid(state);
+    }
+
+    /** Nothing keeps it from going in but a plug that shows next to nothing. */
+    public boolean mayBeAsleep() {
+        return !isTakenForAsleep() && Asleep.refuse(job).isEmpty();
+    }
+
     /** What was written since the pack that goes in was chosen; what came before was of another, or of none. */
     public Stream<Recorded> sinceChosen() {
         long chosen = state.latestRecorded(FitEntry.PackChosen.class)

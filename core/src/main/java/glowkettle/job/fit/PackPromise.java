@@ -50,7 +50,7 @@ final class PackPromise {
         }
         Verdict verdict = Fitting.of(job).comparison().get().result().verdict();
         return switch (verdict) {
-            case FITS, WITH_CARE -> isSound(job.unpacked());
+            case FITS, WITH_CARE -> isSound(job.unpacked(), state);
             case ASK -> Admission.no("", "The comparison has open questions; answer them first.");
             case REFUSED ->
                 Admission.no(
@@ -66,12 +66,12 @@ final class PackPromise {
     }
 
     /** A new pack that is not sound is sent back, not fitted. */
-    public static Optional<Refusal> isSound(Optional<Result<TierVerdict>> judged) {
+    static Optional<Refusal> isSound(Optional<Result<TierVerdict>> judged, JobState state) {
         if (judged.isEmpty()) {
             return Admission.no("", "Look at the new pack first: look and smell, thickness, rested voltage.");
         }
         TierVerdict verdict = judged.get().result();
-        if (verdict.tier() == Tier.CLEAR) {
+        if (verdict.tier() == Tier.CLEAR || Asleep.isSaid(state) && Asleep.isAllThatIsMissing(judged.get())) {
             return Optional.empty();
         }
         return Admission.no(

@@ -27,7 +27,7 @@ public final class WayBackAdmission {
                 && !ClosingUp.of(job).stepsBack().isEmpty()
                 && ClosingUp.of(job).nextStepBack().isEmpty();
         return backDone
-                ? Optional.empty()
+                ? Waking.of(job).waits()
                 : Admission.no("", "The device is not closed yet; finish the way back first.");
     }
 
@@ -55,6 +55,10 @@ public final class WayBackAdmission {
                     "step",
                     "The next step back is “%s”."
                             .formatted(next.map(WayBack.Step::label).orElse("none: it is closed")));
+        }
+        Optional<Refusal> asleep = Waking.of(job).waits();
+        if (asleep.isPresent()) {
+            return asleep;
         }
         if (Joining.of(job).isOwedAt(done.step())) {
             return Admission.no("step", "Its leads are told apart, soldered and pulled at Join first.");

@@ -39,6 +39,9 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
 
     @Override
     public Optional<NextThing> next(JobFile job) {
+        if (Waking.of(job).isDue()) {
+            return Optional.of(NextThing.of(STAGE, "Watch the pack wake on the charger: current and warmth"));
+        }
         ClosingUp closing = ClosingUp.of(job);
         return closing.nextStepBack()
                 .map(step -> Joining.of(job).isOwedAt(step.id())
@@ -56,6 +59,10 @@ public final class WayBackChapter implements Chapter<WayBackEntry> {
                 .filter(lock -> sparkIsNext && lock.holds(job.now()))
                 .ifPresent(lock -> calls.add(new Call(
                         job.now(), Attention.WATCH, "solvent is wet where a spark is next", FreeChapter.STAGE, false)));
+        Waking.of(job)
+                .watchedUntil()
+                .ifPresent(until -> calls.add(
+                        new Call(until, Attention.WATCH, "the pack that slept has been watched", STAGE, false)));
         ClosingUp.of(job)
                 .nextStepBack()
                 .flatMap(step -> ClosingUp.of(job).pressedUntil(step))

@@ -1,9 +1,11 @@
 package glowkettle.job.wayback;
 
 import glowkettle.finding.Says;
+import glowkettle.finding.Within;
 import glowkettle.finding.Worded;
 import glowkettle.job.Entry;
 import glowkettle.open.Tray;
+import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -48,6 +50,15 @@ public sealed interface WayBackEntry extends Entry {
 
     /** When the live check is made. */
     record LiveCheckChosen(@Says("After closing") Boolean last) implements WayBackEntry {}
+
+    /** A pack that went in asleep, after it was watched on the charger. */
+    record PackWoken(
+            @Says("Per cell, at its plug") @Within(min = "0", max = "5", unit = "V")
+            BigDecimal cellV,
+
+            @Says("Current into it") @Within(min = "0", max = "50", unit = "A")
+            BigDecimal chargeA)
+            implements WayBackEntry {}
 
     /** Fasteners from the tray into holes. */
     record FastenersBack(List<Tray.Placement> placements) implements WayBackEntry {

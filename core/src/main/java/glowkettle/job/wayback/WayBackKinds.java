@@ -1,5 +1,6 @@
 package glowkettle.job.wayback;
 
+import glowkettle.assess.HazardReadings;
 import glowkettle.job.Firmness;
 import glowkettle.job.JobFile;
 import glowkettle.job.Kind;
@@ -34,6 +35,14 @@ final class WayBackKinds {
                                     : ", with " + step.bonding().words()))
                     .tells(ignored -> new Told.ClosedUp())
                     .admits((job, step, author, now) -> WayBackAdmission.stepBack(job, step, now)),
+            Kind.of("pack-woken", WayBackEntry.PackWoken.class, Traits.READ, Spark.HARMLESS, Firmness.LOOSE)
+                    .says(woken -> "The new pack woke: %s per cell, %s into it"
+                            .formatted(Phrases.figure(woken.cellV(), "V"), Phrases.figure(woken.chargeA(), "A")))
+                    .tells(woken -> new Told.Rested(
+                            Told.Whose.NEW,
+                            new HazardReadings.Voltage(
+                                    woken.cellV(), null, HazardReadings.VoltageSource.PLUG, null, null)))
+                    .admits((job, woken, author, now) -> Waking.of(job).refuse(woken, now)),
             Kind.of("fasteners-back", WayBackEntry.FastenersBack.class, Traits.TAPPED, Spark.KINDLES, Firmness.LOOSE)
                     .says(back -> "Back in: "
                             + back.placements().stream()
