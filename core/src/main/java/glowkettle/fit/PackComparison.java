@@ -31,6 +31,8 @@ import org.jspecify.annotations.Nullable;
 public final class PackComparison {
     private PackComparison() {}
 
+    static final String VOLTAGE = "voltage";
+
     private static final String EARS = "ears";
 
     /** What the device takes, and the pack that is offered. */
@@ -88,15 +90,17 @@ public final class PackComparison {
     private static Result<Comparison> compared(Request request, ShopLimits limits) {
         PackData device = request.device();
         PackLabel offered = request.offered();
-        List<Line> lines = new ArrayList<>();
-        BigDecimal usable = voltage(device, offered, limits, lines);
-        energy(offered, limits, lines);
-        boolean plays = size(device, offered, limits, lines);
-        connector(device, request.plug(), offered, Boolean.TRUE.equals(request.soldered()), lines);
-        lines.addAll(new PlugComparison(request.plug(), offered.connection().plug(), limits)
+        PartCodes codes = new PartCodes(device, offered);
+        List<Line> open = new ArrayList<>(codes.line().stream().toList());
+        BigDecimal usable = voltage(device, offered, limits, open);
+        energy(offered, limits, open);
+        boolean plays = size(device, offered, limits, open);
+        connector(device, request.plug(), offered, Boolean.TRUE.equals(request.soldered()), open);
+        open.addAll(new PlugComparison(request.plug(), offered.connection().plug(), limits)
                 .lines(Boolean.TRUE.equals(request.soldered()), offered.connectorMatches()));
-        ears(request.ears(), plays, offered.connection().mountingMatches(), lines);
-        Honesty.Judgement honesty = honesty(device, offered, limits, lines);
+        ears(request.ears(), plays, offered.connection().mountingMatches(), open);
+        Honesty.Judgement honesty = honesty(device, offered, limits, open);
+        List<Line> lines = codes.settle(open);
         Verdict worst = lines.stream().map(Line::verdict).reduce(Verdict.FITS, (a, b) -> a.compareTo(b) >= 0 ? a : b);
         List<Finding> findings = lines.stream()
                 .filter(line -> line.verdict() != Verdict.FITS)
@@ -132,7 +136,7 @@ public final class PackComparison {
                 boolean same = option.series() == device.ratings().series().intValue()
                         && option.chemistry().family() == family;
                 lines.add(new Line(
-                        "voltage",
+                        VOLTAGE,
                         same ? Verdict.FITS : Verdict.REFUSED,
                         takes,
                         offers + ": " + option.words(),
@@ -149,7 +153,7 @@ public final class PackComparison {
                                                 == device.ratings().series().intValue()
                                         && option.chemistry().family() == family);
                 lines.add(new Line(
-                        "voltage",
+                        VOLTAGE,
                         possible ? Verdict.ASK : Verdict.REFUSED,
                         takes,
                         offers,
@@ -160,7 +164,7 @@ public final class PackComparison {
             }
             case PackVoltage.Outcome.Contradiction ignored ->
                 lines.add(new Line(
-                        "voltage",
+                        VOLTAGE,
                         Verdict.REFUSED,
                         takes,
                         offers,

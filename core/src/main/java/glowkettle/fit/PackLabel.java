@@ -53,7 +53,20 @@ public record PackLabel(
             String sizeCode,
 
             @Says(value = "Lot or date code", longest = 80) @Nullable
-            String lot) {}
+            String lot,
+
+            @Says(value = "Part code", longest = 60) @Nullable
+            String partCode) {
+        public Printed(
+                BigDecimal nominalV,
+                @Nullable BigDecimal chargeV,
+                BigDecimal capacityMah,
+                @Nullable BigDecimal energyWh,
+                @Nullable String sizeCode,
+                @Nullable String lot) {
+            this(nominalV, chargeV, capacityMah, energyWh, sizeCode, lot, null);
+        }
+    }
 
     /** What lies in a case, where it can be told. */
     public record Inside(

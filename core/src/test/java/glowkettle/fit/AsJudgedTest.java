@@ -38,7 +38,7 @@ class AsJudgedTest {
             DEVICE.inDevice(),
             Body.CASED_ROUND,
             figure("10"),
-            null);
+            PackData.Marks.NONE);
 
     private static BigDecimal figure(String text) {
         return new BigDecimal(text);

@@ -12,6 +12,7 @@ import glowkettle.library.Plug;
 import glowkettle.library.Ratings;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +37,7 @@ class PackComparisonTest {
                 new InDevice(figure("0.12"), figure("2"), figure("8"), figure("3"), figure("4")),
                 Body.CASED_POUCH,
                 figure("3"),
-                null);
+                PackData.Marks.NONE);
     }
 
     private static PackLabel label(
@@ -106,7 +107,7 @@ class PackComparisonTest {
                 new InDevice(figure("0.1"), figure("1"), figure("1"), figure("3"), figure("4")),
                 Body.POUCH,
                 figure("1"),
-                null);
+                PackData.Marks.NONE);
         PackLabel label = new PackLabel(
                 new PackLabel.Printed(
                         figure(nominal), charge == null ? null : figure(charge), figure("1500"), null, null, null),
@@ -134,6 +135,57 @@ class PackComparisonTest {
 
         assertThat(compare(label).result().verdict()).isEqualTo(Verdict.ASK);
         assertThat(soldered.verdict()).isEqualTo(Verdict.FITS);
+    }
+
+    private static PackComparison.Comparison coded(
+            String nominal, @Nullable String charge, @Nullable String code, @Nullable Boolean connector) {
+        PackData device = device();
+        PackData coded = new PackData(
+                device.ratings(),
+                device.size(),
+                device.bay(),
+                device.connector(),
+                device.inDevice(),
+                device.body(),
+                device.cells(),
+                new PackData.Marks(null, List.of("GN-14-P3", "SP 4410")));
+        PackLabel label = new PackLabel(
+                new PackLabel.Printed(
+                        figure(nominal),
+                        charge == null ? null : figure(charge),
+                        figure("4000"),
+                        null,
+                        null,
+                        null,
+                        code),
+                new Calipered(null, null, null),
+                null,
+                null,
+                null,
+                connector);
+        return PackComparison.compare(new PackComparison.Request(coded, label), LIMITS)
+                .result();
+    }
+
+    /** What cannot hurt is settled by the same code; a voltage that the label leaves open, or a plug that differs, is not. */
+    @ParameterizedTest
+    @CsvSource({
+        "11.4, 13.05, gn14p3,     , FITS",
+        "11.4, 13.05, sp-4410,    , FITS",
+        "11.4, 13.05, GN-14-P4,   , ASK",
+        "11.4, 13.05,        ,    , ASK",
+        "11.4, 13.05, gn14p3, false, REFUSED",
+        "11.1, 12.6,  gn14p3,     , REFUSED",
+        "25.6,      , gn14p3,     , REFUSED",
+        "11.2,      , gn14p3,     , ASK"
+    })
+    void theSameCodeSettlesWhatCannotHurt(
+            String nominal,
+            @Nullable String charge,
+            @Nullable String code,
+            @Nullable Boolean connector,
+            Verdict verdict) {
+        assertThat(coded(nominal, charge, code, connector).verdict()).isEqualTo(verdict);
     }
 
     @Test

@@ -113,7 +113,7 @@ final class Bench {
                         new InDevice(figure("0.1"), figure("2"), figure("6"), figure("3"), figure("3")),
                         Body.CASED_POUCH,
                         figure("2"),
-                        null),
+                        PackData.Marks.NONE),
                 new Anatomy(
                         List.of(
                                 operation("off", OperationKind.POWER_OFF, null, false),

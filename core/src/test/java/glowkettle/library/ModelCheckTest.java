@@ -60,7 +60,7 @@ class ModelCheckTest {
             new InDevice(BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE, BigDecimal.ONE),
             glowkettle.cell.Body.POUCH,
             BigDecimal.ONE,
-            null);
+            PackData.Marks.NONE);
     private static final Operation PLUG = operation("plug", OperationKind.DISCONNECT_PACK, "screws");
     private static final Operation SCREWS = operation("screws", OperationKind.LOOSEN_FASTENERS);
 

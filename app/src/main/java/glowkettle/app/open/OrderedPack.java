@@ -8,8 +8,12 @@ import glowkettle.library.OperationKind;
 import glowkettle.library.PackData;
 import java.util.Optional;
 
-/** What the old pack's label is held against once it can be seen, and before anything is freed. */
-public record OrderedPack(String offer, String label, String connector) {
+/**
+ * What the old pack's label is held against once it can be seen, and before anything is freed.
+ *
+ * @param codes part codes that its label may carry; empty where none is known
+ */
+public record OrderedPack(String offer, String label, String connector, String codes) {
     /** Empty until the pack is disconnected, once somebody has looked, and when it is out. */
     static Optional<OrderedPack> of(JobFile job) {
         boolean seen = job.model().anatomy().operations().stream()
@@ -27,6 +31,7 @@ public record OrderedPack(String offer, String label, String connector) {
                                 Figures.withUnit(pack.ratings().nominalV(), "V"),
                                 Figures.withUnit(pack.ratings().capacityMah(), "mAh"),
                                 Figures.withUnit(pack.ratings().chargeLimitV(), "V")),
-                pack.connector()));
+                pack.connector(),
+                String.join(", ", pack.partCodes())));
     }
 }

@@ -1,0 +1,51 @@
+package glowkettle.fit;
+
+import glowkettle.fit.PackComparison.Line;
+import glowkettle.library.PackData;
+import glowkettle.library.PartCode;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The same code on both labels is the strongest evidence that a pack fits: what else its label leaves open is asked only where it
+ * can hurt. Another code is no refusal; the figures decide. Source: handbook, Fit, Part codes.
+ */
+record PartCodes(PackData device, PackLabel offered) {
+    private boolean isSame() {
+        return PartCode.isOneOf(device.partCodes(), offered.printed().partCode());
+    }
+
+    /** Empty where one of the two has no code. */
+    Optional<Line> line() {
+        String read = offered.printed().partCode();
+        return read == null || device.partCodes().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Line(
+                        "part code",
+                        Verdict.FITS,
+                        String.join(", ", device.partCodes()),
+                        read,
+                        isSame()
+                                ? "The same code: the strongest evidence that it fits."
+                                : "Another code is no fault by itself; the figures decide.",
+                        List.of()));
+    }
+
+    /** What is open and cannot hurt is answered by the same code; a voltage never is. */
+    List<Line> settle(List<Line> lines) {
+        return isSame() ? lines.stream().map(PartCodes::settled).toList() : lines;
+    }
+
+    private static Line settled(Line line) {
+        boolean open = line.verdict() == Verdict.ASK && !line.name().equals(PackComparison.VOLTAGE);
+        return open
+                ? new Line(
+                        line.name(),
+                        Verdict.FITS,
+                        line.takes(),
+                        line.offers(),
+                        "By its part code; nobody has looked.",
+                        line.sums())
+                : line;
+    }
+}
