@@ -34,6 +34,7 @@ import glowkettle.library.OperationKind;
 import glowkettle.library.PackData;
 import glowkettle.library.Ratings;
 import glowkettle.library.Side;
+import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import glowkettle.open.Tray;
 import glowkettle.prove.CheckList;
@@ -53,6 +54,8 @@ final class Bench {
     private final List<Recorded> journal = new ArrayList<>();
     private final DeviceModel model;
     private Instant now = NOON;
+    private ShopLimits limits = ShopLimits.defaults();
+    private boolean alone;
 
     Bench() {
         this(model());
@@ -136,11 +139,18 @@ final class Bench {
     }
 
     JobFile file() {
-        return new JobFile(7, OrderOfWork.CHAPTERS, JobState.fold(journal), model, ShopLimits.defaults(), now);
+        return new JobFile(7, OrderOfWork.CHAPTERS, JobState.fold(journal), model, limits, now);
     }
 
     private void add(Entry entry, @Nullable Long corrects) {
         journal.add(new Recorded(journal.size() + 1, now, "technician", entry, corrects));
+    }
+
+    /** In a shop of one person, who is a lead. */
+    Bench alone() {
+        limits = limits.with(Limit.SIGNERS, BigDecimal.ONE);
+        alone = true;
+        return this;
     }
 
     Bench later(Duration passed) {
@@ -173,7 +183,7 @@ final class Bench {
                 corrects,
                 new Admission.Author(name(by), by),
                 now,
-                (state, moment) -> new JobFile(7, OrderOfWork.CHAPTERS, state, model, ShopLimits.defaults(), moment));
+                (state, moment) -> new JobFile(7, OrderOfWork.CHAPTERS, state, model, limits, moment));
     }
 
     /** Where the first such entry stands. */
@@ -195,9 +205,9 @@ final class Bench {
         return this;
     }
 
-    /** One person a role. */
-    private static String name(Role role) {
-        return role.name().toLowerCase(java.util.Locale.ROOT);
+    /** One person a role, or one for all. */
+    private String name(Role role) {
+        return alone ? "ines" : role.name().toLowerCase(java.util.Locale.ROOT);
     }
 
     long last() {

@@ -12,11 +12,13 @@ import glowkettle.job.assess.AssessEntry;
 import glowkettle.job.handback.Declined;
 import glowkettle.job.handback.HandBackEntry;
 import glowkettle.job.handback.HandBackEntry.Settlement;
+import glowkettle.job.handback.Signatures;
 import glowkettle.job.isolation.IsolationChapter;
 import glowkettle.job.isolation.IsolationEntry;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /** Devices that go back unopened: as they came, warned of, or not at all. */
@@ -60,6 +62,34 @@ class DeclinedTest {
 
         bench.write(new HandBackEntry.Settled(Settlement.DISPOSAL, "The line pays for the collector."), Role.LEAD);
         taken(bench, new HandBackEntry.SignedOff(Role.TECHNICIAN));
+    }
+
+    private static HandBackEntry.SignedOff again(@Nullable String lookedAtAgain) {
+        return new HandBackEntry.SignedOff(Role.LEAD, null, lookedAtAgain);
+    }
+
+    @Test
+    void whoSignsAloneSignsTwiceAnHourApartAndSaysWhatWasLookedAtAgain() {
+        Bench bench = declined(DENTED).alone().write(new HandBackEntry.SignedOff(Role.TECHNICIAN), Role.LEAD);
+        assertThat(bench.file().closed()).isFalse();
+
+        refused(bench.later(Duration.ofMinutes(59)), again("seam and warmth"), Role.LEAD, "at the earliest after 1 h");
+        refused(bench.later(Duration.ofMinutes(1)), again(null), Role.LEAD, "Missing: what was looked at again");
+        bench.write(again("seam and warmth"), Role.LEAD);
+
+        assertThat(bench.file().closed()).isTrue();
+        assertThat(Signatures.of(bench.file()).byOnePerson()).isTrue();
+    }
+
+    @Test
+    void inAnyOtherShopNobodySignsTwice() {
+        Bench bench = declined(DENTED).write(new HandBackEntry.SignedOff(Role.TECHNICIAN), Role.LEAD);
+
+        refused(
+                bench.later(Duration.ofHours(2)),
+                again("seam and warmth"),
+                Role.LEAD,
+                "a second person signs this job");
     }
 
     @Test

@@ -189,7 +189,7 @@ class PacksTest {
                 .hasValueSatisfying(why -> assertThat(why).contains("failed"));
         assertThat(bench.refusal(new HandBackEntry.SignedOff(Role.LEAD), Role.LEAD))
                 .isPresent();
-        bench.write(new HandBackEntry.SignedOff(Role.LEAD, "The left speaker stays silent."), Role.LEAD);
+        bench.write(new HandBackEntry.SignedOff(Role.LEAD, "The left speaker stays silent.", null), Role.LEAD);
         assertThat(bench.file().closed()).isTrue();
     }
 

@@ -73,6 +73,11 @@ public record HandBackView(
         return Signatures.of(job).by(Role.TECHNICIAN);
     }
 
+    /** Nobody else is there to sign. */
+    public boolean onePerson() {
+        return Signatures.of(job).isOnePerson();
+    }
+
     public boolean leadSigned() {
         return Signatures.of(job).by(Role.LEAD);
     }

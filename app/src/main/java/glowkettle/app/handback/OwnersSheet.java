@@ -181,6 +181,9 @@ public record OwnersSheet(
         Fitting.of(job).coinCell().ifPresent(coin -> done.add(coin.forTheOwner()));
         reached(job).ifPresent(done::add);
         Sealing.of(job).seal().ifPresent(seal -> done.add(seal.result().forTheOwner()));
+        if (Signatures.of(job).byOnePerson()) {
+            done.add("One person works here: the same person looked at it again and signed twice.");
+        }
         int fasteners = JobTray.of(job).tray().result().out();
         if (fasteners > 0) {
             done.add("%s screws came out, %s went back."

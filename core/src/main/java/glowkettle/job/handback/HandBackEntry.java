@@ -8,15 +8,21 @@ import org.jspecify.annotations.Nullable;
 
 /** Who signs a job, and what is added later. */
 public sealed interface HandBackEntry extends Entry {
-    /** The job is signed; a lead who takes on a failed check says to the owner what it means. */
+    /**
+     * The job is signed; a lead who takes on a failed check says to the owner what it means, and who signs alone, a second time,
+     * says what was looked at again.
+     */
     record SignedOff(
             @Says("Signature") Role as,
 
             @Says(value = "For the owner, of the check that failed", longest = 300) @Nullable
-            String forTheOwner)
+            String forTheOwner,
+
+            @Says(value = "What was looked at again", longest = 300) @Nullable
+            String lookedAtAgain)
             implements HandBackEntry {
         public SignedOff(Role as) {
-            this(as, null);
+            this(as, null, null);
         }
     }
 

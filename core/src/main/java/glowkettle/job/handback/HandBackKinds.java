@@ -27,9 +27,10 @@ final class HandBackKinds {
                             entry -> Spark.HARMLESS,
                             signed -> signed.as() == Role.LEAD ? Firmness.A_LEADS : Firmness.LOOSE)
                     .says(signed -> "Signed as " + Phrases.lower(signed.as())
-                            + (signed.forTheOwner() == null ? "" : ": " + signed.forTheOwner()))
+                            + (signed.forTheOwner() == null ? "" : ": " + signed.forTheOwner())
+                            + (signed.lookedAtAgain() == null ? "" : "; looked at again: " + signed.lookedAtAgain()))
                     .tellsNothing()
-                    .admits((job, signed, author, now) -> SignAdmission.signed(job, signed, author)),
+                    .admits((job, signed, author, now) -> SignAdmission.signed(job, signed, author, now)),
             Kind.of("settled", HandBackEntry.Settled.class, Traits.TYPED, Spark.HARMLESS, Firmness.A_LEADS)
                     .says(settled -> "Settled with the owner. " + settled.how().words() + ": " + settled.agreed())
                     .tellsNothing()

@@ -10,6 +10,7 @@ import glowkettle.job.arrive.Arriving;
 import glowkettle.job.assess.Assessing;
 import glowkettle.job.fit.Fitting;
 import glowkettle.job.isolation.Isolating;
+import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -17,7 +18,7 @@ import java.util.Optional;
 final class SignAdmission {
     private SignAdmission() {}
 
-    static Optional<Refusal> signed(JobFile job, HandBackEntry.SignedOff signed, Author by) {
+    static Optional<Refusal> signed(JobFile job, HandBackEntry.SignedOff signed, Author by, Instant now) {
         if (by.role() == Role.TRAINEE || signed.as().compareTo(by.role()) > 0) {
             return Admission.no(
                     "as",
@@ -29,14 +30,27 @@ final class SignAdmission {
         if (Signatures.of(job).by(signed.as())) {
             return Admission.no("as", "Signed already.");
         }
-        if (job.needsLead() && Signatures.of(job).byName(by.name())) {
-            return Admission.no("as", "%s has signed already: a second person signs this job.".formatted(by.name()));
+        Optional<Refusal> sameAgain = Signatures.of(job)
+                .signedAt(by.name())
+                .filter(first -> job.needsLead())
+                .flatMap(first -> secondOfOne(job, signed, by, first, now));
+        if (sameAgain.isPresent()) {
+            return sameAgain;
         }
         if (Assessing.of(job).askedAgain().isPresent()) {
             return Admission.no(
                     "as", "Not ready to sign: " + Assessing.of(job).askedAgain().get());
         }
         return failedCheck(job, signed).or(() -> ready(job));
+    }
+
+    /** Another person, but in a shop of one. */
+    private static Optional<Refusal> secondOfOne(
+            JobFile job, HandBackEntry.SignedOff signed, Author by, Instant first, Instant now) {
+        SignsAlone alone = new SignsAlone(job);
+        return alone.isOnePerson()
+                ? alone.refuse(signed, first, now)
+                : Admission.no("as", "%s has signed already: a second person signs this job.".formatted(by.name()));
     }
 
     /** A lead settles what may not be handed over as a device. */

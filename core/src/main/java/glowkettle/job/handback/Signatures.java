@@ -6,6 +6,7 @@ import glowkettle.job.Recorded;
 import glowkettle.job.Role;
 import glowkettle.job.prove.Proving;
 import glowkettle.prove.CheckList;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -32,8 +33,23 @@ public final class Signatures {
         return state.all(HandBackEntry.SignedOff.class).anyMatch(signed -> signed.as() == role);
     }
 
-    public boolean byName(String name) {
-        return all().anyMatch(signed -> signed.by().equals(name));
+    /** When somebody signed first. */
+    Optional<Instant> signedAt(String name) {
+        return all().filter(signed -> signed.by().equals(name))
+                .map(Recorded::at)
+                .findFirst();
+    }
+
+    /** One person signed, twice, where two should have. */
+    public boolean byOnePerson() {
+        return job.needsLead()
+                && job.closed()
+                && all().map(Recorded::by).distinct().count() == 1;
+    }
+
+    /** Whoever signed first signs again: the shop has nobody else. */
+    public boolean isOnePerson() {
+        return new SignsAlone(job).isOnePerson();
     }
 
     /** Signed by everybody who must, as it stood when they signed: what comes later does not open it again. */
@@ -57,7 +73,9 @@ public final class Signatures {
             return false;
         }
         return !job.needsLead()
-                || by(Role.LEAD) && all().map(Recorded::by).distinct().count() >= 2;
+                || by(Role.LEAD)
+                        && (all().map(Recorded::by).distinct().count() >= 2
+                                || new SignsAlone(job).isComplete(all().toList()));
     }
 
     /** A check that failed and stands so. */
