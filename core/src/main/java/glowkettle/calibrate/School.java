@@ -4,6 +4,7 @@ import glowkettle.finding.Worded;
 import glowkettle.library.DeviceModel;
 import glowkettle.library.Mounting;
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Locale;
 
 /** How the gauge of a device learns its new pack. Source: handbook, Calibrate. */
@@ -56,6 +57,14 @@ public enum School implements Worded {
     /** Full, it stays on its charger; empty, it stays off. */
     public boolean soaks() {
         return this == SOAK;
+    }
+
+    /** What was changed for it and is put back at its end, each by its name; customers come back for these. */
+    public List<String> settingsToPutBack() {
+        return soaks()
+                ? List.of(
+                        "Power saving", "Sleep, with the lid shut and after a while", "Brightness and screen time-out")
+                : List.of();
     }
 
     /** It takes its time; empty, a device that is not soaked may be charged at once. */

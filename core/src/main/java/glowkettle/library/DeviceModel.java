@@ -81,6 +81,11 @@ public record DeviceModel(
         }
     }
 
+    /** What lies ahead of whoever opens it. */
+    public Hardness hardness() {
+        return Hardness.of(this);
+    }
+
     /** Opens as its model does and takes a pack of its own. */
     public record Variant(
             @Says(value = "What tells it apart", longest = 60)
