@@ -159,7 +159,7 @@ class WrongInputTest {
             technician
                     .letGo()
                     .send(" ")
-                    .sees("S1 (P0, M2 ×")
+                    .sees("S1 (PH0, M2 ×")
                     .sees("sits in the hole of S2")
                     .sees("can go through the panel or the board");
         }
