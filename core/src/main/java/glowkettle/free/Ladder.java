@@ -127,7 +127,8 @@ public record Ladder(List<Rung> rungs, List<String> never) {
             case STRETCH_STRIPS -> List.of(Loosening.DRAW_STRIPS, Loosening.SOLVENT, Loosening.CARD);
             case PACK_TAPE -> List.of(Loosening.HEAT, Loosening.SOLVENT, Loosening.CARD);
             case PACK_GLUE -> List.of(Loosening.SOLVENT, Loosening.CARD);
-            case SEAM_FOAM, SEAM_GLUE -> List.of(Loosening.HEAT, Loosening.SUCTION_AND_PICK, Loosening.COLD_CUT);
+            case SEAM_FOAM, SEAM_GLUE ->
+                List.of(Loosening.HEAT, Loosening.SUCTION_AND_PICK, Loosening.SOLVENT, Loosening.COLD_CUT);
         };
     }
 
@@ -207,10 +208,12 @@ public record Ladder(List<Rung> rungs, List<String> never) {
         return switch (way) {
             case DRAW_STRIPS -> "They let go of the pack when stretched; best at 20 to 30 °C.";
             case SOLVENT ->
-                asked.delicate() == null
-                        ? "It loosens the bond cold; heat comes before it, never after."
-                        : "It loosens the bond cold. Onto the cloth: below the edge lies %s."
-                                .formatted(asked.delicate());
+                asked.adhesive().isSeam()
+                        ? "A little alcohol at a cold seam, on the blade or a cloth. Never on a warm one: it boils off, its vapour burns, and no heat may follow until it is dry."
+                        : asked.delicate() == null
+                                ? "It loosens the bond cold; heat comes before it, never after."
+                                : "It loosens the bond cold. Onto the cloth: below the edge lies %s."
+                                        .formatted(asked.delicate());
             case HEAT ->
                 asked.adhesive().isSeam()
                         ? "The seam gives way when it is warm through."

@@ -2,31 +2,24 @@ package glowkettle.app.assess;
 
 import java.math.BigDecimal;
 import java.time.Instant;
-import org.apache.ibatis.annotations.Delete;
-import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
-/** The air as it was read last for each job. */
+/** The air as journals have it. */
 @Mapper
 interface AirMapper {
-    @Insert("""
-            insert into air_read (shop_id, job, at, air_c)
-            values (#{shop}, #{job}, #{at}, #{airC})
-            on conflict (shop_id, job) do update set at = excluded.at, air_c = excluded.air_c
-             where air_read.at <> excluded.at
-            """)
-    void put(int shop, long job, Instant at, BigDecimal airC);
-
-    @Delete("delete from air_read where shop_id = #{shop} and job = #{job}")
-    void remove(int shop, long job);
-
+    /** As it was read last in a span of time, by an entry that still stands. */
     @Select("""
-            select air_c
-              from air_read
-             where shop_id = #{shop} and at between #{from} and #{until}
-             order by at desc
+            select coalesce(entry.body #>> '{warmth,ambientC}', entry.body ->> 'ambientC')::numeric
+              from journal_entry entry
+             where entry.shop_id = #{shop} and entry.kind in ('warmth-taken', 'felt-by-hand')
+               and entry.at between #{from} and #{until}
+               and coalesce(entry.body #>> '{warmth,ambientC}', entry.body ->> 'ambientC') is not null
+               and not exists (select 1 from journal_entry later
+                                where later.shop_id = entry.shop_id and later.job = entry.job
+                                  and later.corrects = entry.seq)
+             order by entry.at desc
              limit 1
             """)
     @Nullable
