@@ -18,17 +18,17 @@ public record Hardness(int steps, int screws, int bonds, int leads) {
                 leads == null ? 0 : leads.leads().size());
     }
 
-    /** In a glance: "14 steps, 31 screws, glued twice, 3 leads". */
+    /** In a glance: "14 steps, 31 screws, glued 2 ×, 3 leads". */
     public String words() {
         List<String> words = new ArrayList<>(List.of(counted(steps, "step")));
         if (screws > 0) {
             words.add(counted(screws, "screw"));
         }
         if (bonds > 0) {
-            words.add(bonds == 1 ? "glued" : "glued at %s places".formatted(bonds));
+            words.add(bonds == 1 ? "glued" : "glued " + bonds + " ×");
         }
         if (leads > 0) {
-            words.add(counted(leads, "soldered lead"));
+            words.add(counted(leads, "lead"));
         }
         return String.join(", ", words);
     }
