@@ -5,7 +5,6 @@ import glowkettle.job.open.FoundThing;
 import glowkettle.library.Drive;
 import glowkettle.library.FaceMap;
 import glowkettle.library.Fastener;
-import glowkettle.library.Grip;
 import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.library.Side;
@@ -92,10 +91,6 @@ public record FoundChart(String step, Side side, BigDecimal widthMm, BigDecimal 
 
     public FoundThing[] things() {
         return FoundThing.values();
-    }
-
-    public Grip.Release[] releases() {
-        return Grip.Release.values();
     }
 
     public double markScale() {

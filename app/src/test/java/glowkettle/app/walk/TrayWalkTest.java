@@ -90,12 +90,12 @@ class TrayWalkTest {
             page.locator("summary:has-text('Another one sits here')").click();
             page.locator("#instead-fastener").selectOption("C5");
             technician
-                    .type("drive", "P0")
+                    .type("drive", "cross 0")
                     .type("threadMm", "2")
                     .type("lengthMm", "9")
                     .type("head", "flat");
             page.locator("button:has-text('Keep what was found')").click();
-            technician.sees("C5:").sees("4 mm longer").sees("look what it reached");
+            technician.sees("C5:").sees("PH0, M2 × 9 mm").sees("4 mm longer").sees("look what it reached");
             page.locator("summary:has-text('stripped or stuck')").click();
             technician.sees("A fresh bit");
         }
