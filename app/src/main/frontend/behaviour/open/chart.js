@@ -15,14 +15,15 @@ export function place(digit, already) {
     return { x: Math.min(1 - EDGE / 2, Math.max(EDGE / 2, along[column] + aside * STEP)), y: along[row], digit };
 }
 
+const words = ({ drive, reach, colour }) => [drive, reach.toLowerCase(), colour].join(", ");
+
 // How many of each kind, in the order in which they came.
 export function counted(screws) {
     const kinds = new Map();
-    for (const { drive, reach, colour } of screws) {
-        const words = [drive, reach.toLowerCase(), colour].join(", ");
-        kinds.set(words, (kinds.get(words) ?? 0) + 1);
+    for (const kind of screws.map(words)) {
+        kinds.set(kind, (kinds.get(kind) ?? 0) + 1);
     }
-    return [...kinds].map(([words, count]) => `${count} × ${words}`);
+    return [...kinds].map(([kind, count]) => `${count} × ${kind}`);
 }
 
 const key = (form) => `${form.getAttribute("action")} ${form.elements.step.value} ${form.elements.seen.value}`;
@@ -46,7 +47,7 @@ function draw(form) {
     const all = screws(form);
     const face = form.querySelector("[data-chart-face]");
     const outline = face.querySelector(".outline");
-    const kinds = [...new Set(all.map((screw) => counted([screw])[0]))];
+    const kinds = [...new Set(all.map(words))];
     face.querySelector("[data-chart-marks]").replaceChildren(
         ...all.map((screw, index) => {
             const mark = document.createElementNS(SVG, "g");
@@ -59,7 +60,7 @@ function draw(form) {
             circle.setAttribute("r", "8");
             const text = document.createElementNS(SVG, "text");
             text.setAttribute("y", "3.4");
-            text.textContent = kinds.indexOf(counted([screw])[0]) + 1;
+            text.textContent = kinds.indexOf(words(screw)) + 1;
             mark.append(circle, text);
             return mark;
         }),

@@ -2,9 +2,10 @@ package glowkettle.fit;
 
 import glowkettle.fit.PackComparison.Line;
 import glowkettle.library.PackData;
-import glowkettle.library.PartCode;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The same code on both labels is the strongest evidence that a pack fits: what else its label leaves open is asked only where it
@@ -12,7 +13,14 @@ import java.util.Optional;
  */
 record PartCodes(PackData device, PackLabel offered) {
     private boolean isSame() {
-        return PartCode.isOneOf(device.partCodes(), offered.printed().partCode());
+        String read = bare(offered.printed().partCode());
+        return !read.isEmpty()
+                && device.partCodes().stream().map(PartCodes::bare).anyMatch(read::equals);
+    }
+
+    /** Spaces, dashes and case differ from print to print and mean nothing. */
+    private static String bare(@Nullable String code) {
+        return code == null ? "" : code.toUpperCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]", "");
     }
 
     /** Empty where one of the two has no code. */

@@ -2,6 +2,7 @@ package glowkettle.handback;
 
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Median;
 import glowkettle.finding.Quantity;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
@@ -12,6 +13,7 @@ import glowkettle.finding.Working;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -57,6 +59,10 @@ public record Lot(
             return measuredMah != null;
         }
 
+        private BigDecimal ratio() {
+            return Objects.requireNonNull(measuredMah).divide(claimedMah, MathContext.DECIMAL64);
+        }
+
         private boolean meets() {
             return measuredMah != null && measuredMah.compareTo(claimedMah) >= 0;
         }
@@ -95,10 +101,8 @@ public record Lot(
         long under =
                 measured.stream().filter(MeasuredPack::isUnderWithItsWholeRange).count();
         Wilson range = Wilson.of(met, measured.size());
-        double median = Median.of(measured.stream()
-                .mapToDouble(pack -> Objects.requireNonNull(pack.measuredMah()).doubleValue()
-                        / pack.claimedMah().doubleValue())
-                .toArray());
+        BigDecimal median = Objects.requireNonNull(
+                Median.of(measured.stream().map(MeasuredPack::ratio).toList()));
         boolean warns = measured.size() >= limits.number(Limit.LOT_WARNS_FROM) && under * 2 >= measured.size();
         Lot lot = new Lot(
                 measured.size(),
@@ -106,7 +110,7 @@ public record Lot(
                 percent((double) met / measured.size()),
                 percent(range.low()),
                 percent(range.high()),
-                percent(median),
+                percent(median.doubleValue()),
                 warns);
         return new Result<>(lot, List.of(finding(lot, under, limits)), working(lot, under));
     }

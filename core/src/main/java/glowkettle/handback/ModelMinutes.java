@@ -2,6 +2,7 @@ package glowkettle.handback;
 
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Median;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
@@ -80,18 +81,21 @@ public record ModelMinutes(List<StepMinutes> steps) {
 
     private static StepMinutes learnt(TakenStep step, ShopLimits limits) {
         BigDecimal pauseFrom = step.planMinutes().multiply(limits.of(Limit.PAUSE_TIMES_PLAN));
-        double[] work = step.tookMinutes().stream()
+        List<BigDecimal> work = step.tookMinutes().stream()
                 .filter(took -> took.compareTo(pauseFrom) <= 0)
-                .mapToDouble(BigDecimal::doubleValue)
                 .sorted()
-                .toArray();
+                .toList();
         return new StepMinutes(
                 step.operation(),
-                work.length == 0 ? null : Figures.round(Median.of(work), 2),
-                work.length == 0 ? null : Figures.round(work[0], 2),
-                work.length == 0 ? null : Figures.round(work[work.length - 1], 2),
-                work.length,
-                step.tookMinutes().size() - work.length,
-                work.length >= limits.number(Limit.LEARNT_FROM_JOBS));
+                shown(Median.of(work)),
+                shown(work.isEmpty() ? null : work.getFirst()),
+                shown(work.isEmpty() ? null : work.getLast()),
+                work.size(),
+                step.tookMinutes().size() - work.size(),
+                work.size() >= limits.number(Limit.LEARNT_FROM_JOBS));
+    }
+
+    private static @Nullable BigDecimal shown(@Nullable BigDecimal minutes) {
+        return minutes == null ? null : Figures.round(minutes.doubleValue(), 2);
     }
 }

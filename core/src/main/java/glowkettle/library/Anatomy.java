@@ -25,8 +25,25 @@ public record Anatomy(
         bonds = List.copyOf(bonds);
     }
 
-    Anatomy with(List<Operation> otherOperations, List<Fastener> otherFasteners) {
+    public Anatomy with(List<Operation> otherOperations, List<Fastener> otherFasteners) {
         return new Anatomy(otherOperations, targets, otherTargets, faces, otherFasteners, bonds);
+    }
+
+    /** With a face drawn on; one that it has already stands. */
+    public Anatomy drawnOn(FaceMap face) {
+        return faceOf(face.side()).isPresent()
+                ? this
+                : new Anatomy(
+                        operations,
+                        targets,
+                        otherTargets,
+                        Stream.concat(faces.stream(), Stream.of(face)).toList(),
+                        fasteners,
+                        bonds);
+    }
+
+    public Optional<FaceMap> faceOf(Side side) {
+        return faces.stream().filter(face -> face.side() == side).findFirst();
     }
 
     Anatomy with(Bond bond) {

@@ -2,7 +2,6 @@ package glowkettle.library;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * How hard a device is to open, by what its model says, before it is taken in: steps, screws, glue and leads. Source: handbook,
@@ -34,6 +33,6 @@ public record Hardness(int steps, int screws, int bonds, int leads) {
     }
 
     private static String counted(int count, String what) {
-        return "%s %s%s".formatted(count, what, count == 1 ? "" : "s").toLowerCase(Locale.ROOT);
+        return "%s %s%s".formatted(count, what, count == 1 ? "" : "s");
     }
 }

@@ -1,10 +1,10 @@
 package glowkettle.match;
 
 import glowkettle.finding.Figures;
+import glowkettle.finding.Median;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
-import java.math.MathContext;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -30,8 +30,8 @@ record LotRule(
                 .map(Screening.Cell::resistanceMohm)
                 .filter(Screening::isMeasured)
                 .toList();
-        BigDecimal median = median(capacities);
-        BigDecimal ohms = median(resistances);
+        BigDecimal median = Median.of(capacities);
+        BigDecimal ohms = Median.of(resistances);
         return new LotRule(
                 median,
                 median == null ? null : spread(capacities, median, limits),
@@ -40,25 +40,12 @@ record LotRule(
     }
 
     private static BigDecimal spread(List<BigDecimal> capacities, BigDecimal median, ShopLimits limits) {
-        BigDecimal mad = Objects.requireNonNull(median(capacities.stream()
+        BigDecimal mad = Objects.requireNonNull(Median.of(capacities.stream()
                 .map(capacity -> capacity.subtract(median).abs())
                 .toList()));
         BigDecimal sigma = mad.multiply(limits.of(Limit.MAD_SIGMA))
                 .max(median.multiply(limits.of(Limit.CELL_LOT_LEAST_PERCENT)).movePointLeft(2));
         return sigma.multiply(limits.of(Limit.CELL_LOT_SIGMAS));
-    }
-
-    /** Of an even count, the mean of both in the middle. */
-    static @Nullable BigDecimal median(List<@Nullable BigDecimal> figures) {
-        List<BigDecimal> sorted =
-                figures.stream().map(Objects::requireNonNull).sorted().toList();
-        int count = sorted.size();
-        if (count == 0) {
-            return null;
-        }
-        return count % 2 == 1
-                ? sorted.get(count / 2)
-                : sorted.get(count / 2 - 1).add(sorted.get(count / 2)).divide(BigDecimal.TWO, MathContext.DECIMAL64);
     }
 
     void capacity(BigDecimal capacityMah, List<Screening.Reject> rejects) {

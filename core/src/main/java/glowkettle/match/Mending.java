@@ -2,6 +2,7 @@ package glowkettle.match;
 
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Median;
 import glowkettle.finding.Quantity;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
@@ -77,7 +78,7 @@ public record Mending(
             throw new Unanswerable("groups", "%s groups; accepted is 1 to %s".formatted(groups.size(), MOST_GROUPS));
         }
         BigDecimal median = Objects.requireNonNull(
-                LotRule.median(groups.stream().map(Group::capacityMah).toList()));
+                Median.of(groups.stream().map(Group::capacityMah).toList()));
         BigDecimal least = median.multiply(limits.of(Limit.WEAK_GROUP_PERCENT)).movePointLeft(2);
         List<Integer> weak = IntStream.range(0, groups.size())
                 .filter(index -> groups.get(index).capacityMah().compareTo(least) < 0)

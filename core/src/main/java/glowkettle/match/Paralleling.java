@@ -4,6 +4,7 @@ import glowkettle.cell.Chemistry;
 import glowkettle.cell.OpenCircuitCurve;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
+import glowkettle.finding.Median;
 import glowkettle.finding.Quantity;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
@@ -101,7 +102,7 @@ public record Paralleling(boolean allowed, List<Pair> pairs, BigDecimal targetV,
         List<Pair> pairs = pairs(request.cells(), request.stripMohm(), limits);
         boolean allowed = pairs.stream().allMatch(Pair::within);
         BigDecimal target = Objects.requireNonNull(
-                LotRule.median(request.cells().stream().map(Cell::restedV).toList()));
+                Median.of(request.cells().stream().map(Cell::restedV).toList()));
         Set<String> moved = moved(request, pairs, target, limits);
         List<Brought> brought = request.cells().stream()
                 .filter(cell -> moved.contains(cell.id()))

@@ -3,6 +3,7 @@ package glowkettle.match;
 import glowkettle.finding.Figures;
 import glowkettle.finding.Finding;
 import glowkettle.finding.Flat;
+import glowkettle.finding.Median;
 import glowkettle.finding.Result;
 import glowkettle.finding.Says;
 import glowkettle.finding.Unanswerable;
@@ -298,7 +299,7 @@ public record Screening(int accepted, List<Judged> cells, List<Lot> lots, List<C
                         (int) entry.getValue().stream()
                                 .filter(cell -> accepted.contains(cell.id()))
                                 .count(),
-                        LotRule.median(entry.getValue().stream()
+                        Median.of(entry.getValue().stream()
                                 .map(Cell::capacityMah)
                                 .filter(Screening::isMeasured)
                                 .toList())))

@@ -1,8 +1,10 @@
 package glowkettle.prove;
 
+import glowkettle.finding.Median;
 import glowkettle.finding.Unanswerable;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -35,30 +37,22 @@ final class LogIntervals {
                                         samples.get(k).tS(), samples.get(k - 1).tS()));
             }
         }
-        double[] inside = IntStream.range(0, samples.size() - 1)
+        BigDecimal median = Median.of(IntStream.range(0, samples.size() - 1)
                 .filter(k -> isOneStep(samples, k))
-                .mapToDouble(k -> lengthS(samples, k))
-                .sorted()
-                .toArray();
-        double gapS =
-                Math.max(limits.number(Limit.LOG_GAP_S), limits.number(Limit.LOG_GAP_TIMES_MEDIAN) * median(inside));
+                .mapToObj(k -> length(samples, k))
+                .toList());
+        double gapS = Math.max(
+                limits.number(Limit.LOG_GAP_S),
+                median == null ? 0 : limits.number(Limit.LOG_GAP_TIMES_MEDIAN) * median.doubleValue());
         return new LogIntervals(samples, gapS);
-    }
-
-    private static double median(double[] sorted) {
-        if (sorted.length == 0) {
-            return 0;
-        }
-        int middle = sorted.length / 2;
-        return sorted.length % 2 == 1 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2;
     }
 
     private static boolean isOneStep(List<LogSample> samples, int k) {
         return Objects.equals(samples.get(k).step(), samples.get(k + 1).step());
     }
 
-    private static double lengthS(List<LogSample> samples, int k) {
-        return samples.get(k + 1).tS().subtract(samples.get(k).tS()).doubleValue();
+    private static BigDecimal length(List<LogSample> samples, int k) {
+        return samples.get(k + 1).tS().subtract(samples.get(k).tS());
     }
 
     double gapS() {
@@ -67,7 +61,7 @@ final class LogIntervals {
 
     /** From a sample to the one after it. */
     double lengthS(int k) {
-        return lengthS(samples, k);
+        return length(samples, k).doubleValue();
     }
 
     boolean isGap(int k) {

@@ -7,7 +7,9 @@ import glowkettle.app.shop.ShopBook;
 import glowkettle.job.JobFile;
 import glowkettle.job.Stage;
 import glowkettle.job.assess.AssessChapter;
+import java.math.BigDecimal;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The readings taken so far and the forms for the next ones; in an isolated job the isolation sheet stands first. */
@@ -30,6 +32,11 @@ class AssessPage implements StagePage<AssessView> {
 
     @Override
     public AssessView view(JobFile job, FilledForm filled, Instant now) {
-        return AssessView.of(job, now, containers, shop.zone(), air.today(shop.zone()));
+        return AssessView.of(job, now, containers, shop.zone(), airC(job));
+    }
+
+    /** The air as it was read last, for this device or for another one today. */
+    private @Nullable BigDecimal airC(JobFile job) {
+        return job.lastAmbientC() != null ? job.lastAmbientC() : air.today(shop.zone());
     }
 }

@@ -30,8 +30,8 @@ public record AssessView(
         AssessEntry.@Nullable ColdStep coldNext,
         boolean waitsForRunDown,
         @Nullable SeamFace seamFace,
-        @Nullable BigDecimal shopAirC) {
-    static AssessView of(JobFile job, Instant now, Containers containers, ZoneId zone, @Nullable BigDecimal shopAirC) {
+        @Nullable BigDecimal airC) {
+    static AssessView of(JobFile job, Instant now, Containers containers, ZoneId zone, @Nullable BigDecimal airC) {
         return new AssessView(
                 job,
                 HealthPanel.of(job, now, zone),
@@ -40,17 +40,12 @@ public record AssessView(
                 Assessing.of(job).coldRemovalNext().orElse(null),
                 PackHealth.of(job).waitsForRunDown(),
                 SeamFace.of(job.model()),
-                shopAirC);
+                airC);
     }
 
     /** What a hand may say in place of the figure that is asked for; null where it is measured. */
     public @Nullable QuickTap quick() {
-        return QuickTap.of(job, asking, airC());
-    }
-
-    /** The air as it was read last, for this device or for another one today. */
-    public @Nullable BigDecimal airC() {
-        return job.lastAmbientC() != null ? job.lastAmbientC() : shopAirC;
+        return QuickTap.of(job, asking, airC);
     }
 
     public @Nullable Boolean restProposed() {

@@ -9,63 +9,48 @@ import glowkettle.library.Operation;
 import glowkettle.library.OperationKind;
 import glowkettle.library.Side;
 import java.math.BigDecimal;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The face of a device nobody described, for the screws that are found on it: what lies on it already, and the outline, which
  * is a proposal until somebody measures it.
  */
-public record FoundChart(String step, Side side, BigDecimal widthMm, BigDecimal heightMm, List<Fastener> known) {
-    /** An outline to draw on; no figure of any device. */
-    private record Outline(int widthMm, int heightMm) {}
+public record FoundChart(String step, FaceMap face, List<Fastener> known) {
+    private static final Set<OperationKind> WITHOUT_SCREWS =
+            EnumSet.of(OperationKind.POWER_OFF, OperationKind.TAKE_OUT_CARD, OperationKind.FREE_PACK);
 
     public static @Nullable FoundChart of(JobFile job, @Nullable Operation step) {
-        if (step == null || !job.isByFamily() || !hasScrews(step.kind())) {
+        if (step == null || !job.isByFamily() || WITHOUT_SCREWS.contains(step.kind())) {
             return null;
         }
         Side side = Objects.requireNonNullElse(step.handling().side(), Side.BACK);
-        Optional<FaceMap> face = job.model().anatomy().faces().stream()
-                .filter(known -> known.side() == side)
-                .findFirst();
-        Outline proposed = outline(job.model().identity().kind());
         return new FoundChart(
                 step.id(),
-                side,
-                face.map(FaceMap::widthMm).orElse(BigDecimal.valueOf(proposed.widthMm())),
-                face.map(FaceMap::heightMm).orElse(BigDecimal.valueOf(proposed.heightMm())),
+                job.model()
+                        .anatomy()
+                        .faceOf(side)
+                        .orElseGet(() -> proposed(side, job.model().identity().kind())),
                 job.model().anatomy().fasteners().stream()
                         .filter(fastener -> fastener.spot().face() == side)
                         .toList());
     }
 
-    private static boolean hasScrews(OperationKind kind) {
+    /** An outline to draw on; no figure of any device. */
+    private static FaceMap proposed(Side side, String kind) {
         return switch (kind) {
-            case POWER_OFF, TAKE_OUT_CARD, FREE_PACK -> false;
-            case LIFT_FOOT_OR_LABEL,
-                    LOOSEN_FASTENERS,
-                    CLIP_RUN,
-                    PULL_SUCTION,
-                    CUT_ADHESIVE,
-                    UNLATCH_CONNECTOR,
-                    PEEL_TAPE,
-                    MOVE_CABLE,
-                    LIFT_PART,
-                    DISCONNECT_PACK,
-                    LIFT_PACK_OUT,
-                    LIFT_DOCKED_PACK_OUT -> true;
+            case "laptop" -> outline(side, 310, 215);
+            case "phone" -> outline(side, 72, 150);
+            case "handheld" -> outline(side, 80, 170);
+            default -> outline(side, 120, 90);
         };
     }
 
-    private static Outline outline(String kind) {
-        return switch (kind) {
-            case "laptop" -> new Outline(310, 215);
-            case "phone" -> new Outline(72, 150);
-            case "handheld" -> new Outline(80, 170);
-            default -> new Outline(120, 90);
-        };
+    private static FaceMap outline(Side side, int widthMm, int heightMm) {
+        return new FaceMap(side, BigDecimal.valueOf(widthMm), BigDecimal.valueOf(heightMm), List.of(), List.of());
     }
 
     /** Whether somebody has drawn on it, so that its outline stands. */
@@ -91,9 +76,5 @@ public record FoundChart(String step, Side side, BigDecimal widthMm, BigDecimal 
 
     public FoundThing[] things() {
         return FoundThing.values();
-    }
-
-    public double markScale() {
-        return new FaceMap(side, widthMm, heightMm, List.of(), List.of()).markScale();
     }
 }

@@ -74,7 +74,10 @@ class ModelNamingTest {
         Fastener.Make make = new Fastener.Make("PH00", null, null, null, "silver", Fastener.Reach.SHORT);
         return new OpenEntry.ScrewsFound(
                 chart.step(),
-                new OpenEntry.FoundFace(chart.side(), chart.widthMm(), chart.heightMm()),
+                new OpenEntry.FoundFace(
+                        chart.face().side(),
+                        chart.face().widthMm(),
+                        chart.face().heightMm()),
                 List.of(
                         new OpenEntry.FoundScrew(BigDecimal.ONE, BigDecimal.ONE, make, null),
                         new OpenEntry.FoundScrew(BigDecimal.TEN, BigDecimal.TEN, make, true)));

@@ -45,10 +45,10 @@ final class ChartAdmission {
 
     /** A face is one size, whoever draws on it. */
     private static Optional<Refusal> sameFace(JobFile job, OpenEntry.FoundFace face) {
-        return job.model().anatomy().faces().stream()
-                .filter(known -> known.side() == face.side())
+        return job.model()
+                .anatomy()
+                .faceOf(face.side())
                 .filter(known -> !isSized(known, face))
-                .findFirst()
                 .map(known -> new Refusal(
                         "face.widthMm",
                         "This face was drawn %s by %s before; take that, or take what was drawn back first."

@@ -4,7 +4,6 @@ import glowkettle.job.JobState;
 import glowkettle.job.Recorded;
 import glowkettle.library.Anatomy;
 import glowkettle.library.DeviceModel;
-import glowkettle.library.FaceMap;
 import glowkettle.library.Fastener;
 import glowkettle.library.Grip;
 import glowkettle.library.Operation;
@@ -13,7 +12,6 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -85,13 +83,8 @@ final class FoundTeardown {
                 : inFront(anatomy, loosening(loosening, at.get(), found.screws()), at.get());
         List<Fastener> fasteners = new ArrayList<>(charted.fasteners());
         found.screws().forEach(screw -> fasteners.add(fastener(fasteners.size() + 1, screw, found, loosening)));
-        return new Anatomy(
-                charted.operations(),
-                charted.targets(),
-                charted.otherTargets(),
-                faces(charted.faces(), found.face()),
-                fasteners,
-                charted.bonds());
+        return charted.with(charted.operations(), fasteners)
+                .drawnOn(found.face().drawn());
     }
 
     private static Operation loosening(String id, Operation later, List<OpenEntry.FoundScrew> screws) {
@@ -128,16 +121,6 @@ final class FoundTeardown {
                 null);
     }
 
-    private static List<FaceMap> faces(List<FaceMap> known, OpenEntry.FoundFace found) {
-        return known.stream().anyMatch(face -> face.side() == found.side())
-                ? known
-                : Stream.concat(
-                                known.stream(),
-                                Stream.of(new FaceMap(
-                                        found.side(), found.widthMm(), found.heightMm(), List.of(), List.of())))
-                        .toList();
-    }
-
     /** Before the other step, and after all that this one waits for. */
     private static Anatomy inFront(Anatomy anatomy, Operation found, Operation later) {
         List<Operation> operations = new ArrayList<>();
@@ -149,12 +132,6 @@ final class FoundTeardown {
                 operations.add(operation);
             }
         }
-        return new Anatomy(
-                operations,
-                anatomy.targets(),
-                anatomy.otherTargets(),
-                anatomy.faces(),
-                anatomy.fasteners(),
-                anatomy.bonds());
+        return anatomy.with(operations, anatomy.fasteners());
     }
 }

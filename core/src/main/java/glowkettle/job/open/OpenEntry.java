@@ -4,6 +4,7 @@ import glowkettle.finding.Flat;
 import glowkettle.finding.Says;
 import glowkettle.finding.Within;
 import glowkettle.job.Entry;
+import glowkettle.library.FaceMap;
 import glowkettle.library.Fastener;
 import glowkettle.library.Grip;
 import glowkettle.library.Side;
@@ -108,7 +109,11 @@ public sealed interface OpenEntry extends Entry {
             BigDecimal widthMm,
 
             @Says("Height of the face") @Within(min = "10", max = "1000", unit = "mm")
-            BigDecimal heightMm) {}
+            BigDecimal heightMm) {
+        FaceMap drawn() {
+            return new FaceMap(side, widthMm, heightMm, List.of(), List.of());
+        }
+    }
 
     /** One screw where it sits. */
     record FoundScrew(

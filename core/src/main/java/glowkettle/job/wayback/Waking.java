@@ -28,8 +28,8 @@ public final class Waking {
 
     /** It went in asleep, the charger is on, and nobody has said that it woke. */
     public boolean isDue() {
-        return Fitting.of(job).fitsNewPack()
-                && Fitting.of(job).isTakenForAsleep()
+        return Fitting.of(job).isTakenForAsleep()
+                && Fitting.of(job).fitsNewPack()
                 && onTheChargerSince().isPresent()
                 && Fitting.of(job)
                         .sinceChosen()
