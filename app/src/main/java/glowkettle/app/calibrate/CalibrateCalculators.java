@@ -6,6 +6,8 @@ import glowkettle.calibrate.ClockPlan;
 import glowkettle.calibrate.PhaseTimes;
 import glowkettle.calibrate.School;
 import glowkettle.calibrate.SoakVerdict;
+import glowkettle.calibrate.shopplan.ShopPlan;
+import glowkettle.calibrate.shopplan.ShopPlanner;
 import glowkettle.finding.Result;
 import glowkettle.limits.ShopLimits;
 import java.util.List;
@@ -45,6 +47,15 @@ class CalibrateCalculators implements Calculators {
                                 ClockChart.of(planned, School.SOAK, question.hours());
                             case ClockPlan.Outcome.NoFit none -> null;
                         }),
+                new Calculator<>(
+                                STAGE,
+                                "shop-plan",
+                                "When each step of every job in the shop begins, where, and in whose hands",
+                                ShopQuestion.class,
+                                ShopPlan.class,
+                                (ShopQuestion question, ShopLimits limits) ->
+                                        ShopPlanner.plan(question.request(), limits))
+                        .plottedBy((question, plan, limits) -> ShopChart.of(question.request(), plan)),
                 new Calculator<>(
                         STAGE,
                         "kept",

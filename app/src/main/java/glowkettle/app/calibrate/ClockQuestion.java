@@ -32,8 +32,6 @@ public record ClockQuestion(
         @Flat Opening opening,
 
         @Says("What has happened already") Progress progress) {
-    private static final int MOST_SPANS = 400;
-
     /** How long each phase of the cycle takes. */
     public record Phases(
             @Says("Minutes of the first charge") @Within(min = "1", max = "20000", unit = "min")
@@ -66,7 +64,43 @@ public record ClockQuestion(
             List<WeekSpan> week,
 
             @Says("Days that differ; a day without times is closed")
-            List<DaySpan> exceptions) {}
+            List<DaySpan> exceptions) {
+        private static final int MOST_SPANS = 400;
+
+        OpeningHours hours() {
+            if (week.size() + exceptions.size() > MOST_SPANS) {
+                throw new Unanswerable("week", "At most %s spans are taken".formatted(MOST_SPANS));
+            }
+            Map<DayOfWeek, List<OpeningHours.Span>> days = new EnumMap<>(DayOfWeek.class);
+            for (WeekSpan span : week) {
+                add("week", days.computeIfAbsent(span.day(), day -> new ArrayList<>()), span.opens(), span.closes());
+            }
+            Map<LocalDate, List<OpeningHours.Span>> dates = new HashMap<>();
+            for (DaySpan span : exceptions) {
+                List<OpeningHours.Span> spans = dates.computeIfAbsent(span.date(), date -> new ArrayList<>());
+                if (span.opens() != null && span.closes() != null) {
+                    add("exceptions", spans, span.opens(), span.closes());
+                } else if (span.opens() != null || span.closes() != null) {
+                    throw new Unanswerable(
+                            "exceptions", span.date() + ": give both times, or neither for a closed day");
+                }
+            }
+            return new OpeningHours(zone, days, dates);
+        }
+
+        private static void add(String field, List<OpeningHours.Span> spans, LocalTime opens, LocalTime closes) {
+            if (!opens.isBefore(closes)) {
+                throw new Unanswerable(field, "Opening (%s) must come before closing (%s)".formatted(opens, closes));
+            }
+            if (spans.stream()
+                    .anyMatch(span ->
+                            opens.isBefore(span.closes()) && span.opens().isBefore(closes))) {
+                throw new Unanswerable(field, "Two spans of one day overlap at %s".formatted(opens));
+            }
+            spans.add(new OpeningHours.Span(opens, closes));
+            spans.sort(Comparator.comparing(OpeningHours.Span::opens));
+        }
+    }
 
     /** Opening to closing on one day of every week. */
     public record WeekSpan(
@@ -80,40 +114,12 @@ public record ClockQuestion(
             @Says("Opens") @Nullable LocalTime opens,
             @Says("Closes") @Nullable LocalTime closes) {}
 
-    ClockPlan.Request request(ShopLimits limits) {
-        if (opening.week().size() + opening.exceptions().size() > MOST_SPANS) {
-            throw new Unanswerable("week", "At most %s spans are taken".formatted(MOST_SPANS));
-        }
-        ProgressOrder.require("progress", progress);
-        return new ClockPlan.Request(now, promise, phases.times(limits), hours(), progress);
-    }
-
     OpeningHours hours() {
-        Map<DayOfWeek, List<OpeningHours.Span>> days = new EnumMap<>(DayOfWeek.class);
-        for (WeekSpan span : opening.week()) {
-            add("week", days.computeIfAbsent(span.day(), day -> new ArrayList<>()), span.opens(), span.closes());
-        }
-        Map<LocalDate, List<OpeningHours.Span>> dates = new HashMap<>();
-        for (DaySpan span : opening.exceptions()) {
-            List<OpeningHours.Span> spans = dates.computeIfAbsent(span.date(), date -> new ArrayList<>());
-            if (span.opens() != null && span.closes() != null) {
-                add("exceptions", spans, span.opens(), span.closes());
-            } else if (span.opens() != null || span.closes() != null) {
-                throw new Unanswerable("exceptions", span.date() + ": give both times, or neither for a closed day");
-            }
-        }
-        return new OpeningHours(opening.zone(), days, dates);
+        return opening.hours();
     }
 
-    private static void add(String field, List<OpeningHours.Span> spans, LocalTime opens, LocalTime closes) {
-        if (!opens.isBefore(closes)) {
-            throw new Unanswerable(field, "Opening (%s) must come before closing (%s)".formatted(opens, closes));
-        }
-        if (spans.stream()
-                .anyMatch(span -> opens.isBefore(span.closes()) && span.opens().isBefore(closes))) {
-            throw new Unanswerable(field, "Two spans of one day overlap at %s".formatted(opens));
-        }
-        spans.add(new OpeningHours.Span(opens, closes));
-        spans.sort(Comparator.comparing(OpeningHours.Span::opens));
+    ClockPlan.Request request(ShopLimits limits) {
+        ProgressOrder.require("progress", progress);
+        return new ClockPlan.Request(now, promise, phases.times(limits), opening.hours(), progress);
     }
 }

@@ -76,6 +76,14 @@ public record Plot(
         }
     }
 
+    /** A stretch in a row of its own. */
+    public record Block(String pen, double x, double width, double y, double height, String words) implements Mark {
+        @Override
+        public String sort() {
+            return "block";
+        }
+    }
+
     /** Where a day begins. */
     public record Day(String pen, double x, String words) implements Mark {
         @Override

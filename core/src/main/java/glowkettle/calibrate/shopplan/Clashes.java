@@ -1,0 +1,394 @@
+package glowkettle.calibrate.shopplan;
+
+import glowkettle.assess.Tier;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/** What is wrong with starts, the earliest first; and who works at what where nothing is. */
+final class Clashes {
+    private static final int MOST_TRIES = 20_000;
+
+    private final Work work;
+    private final boolean onlyLater;
+    private final Shop shop;
+    private final Windows windows;
+    private final int[] actions;
+    private int tries;
+    /** Who works at each step of the last starts that were asked about without a clash. */
+    private int[] persons = new int[0];
+
+    /** A place or a person taken for a while; {@code at} counts running tasks from −1 downwards. */
+    private record Taken(int at, int from, int until) {}
+
+    /** @param onlyLater no start of those that are asked about will ever be earlier than it is now */
+    Clashes(Work work, boolean onlyLater) {
+        this.onlyLater = onlyLater;
+        this.work = work;
+        this.shop = work.shop;
+        this.windows = new Windows(work);
+        this.actions = new int[shop.slots + 1];
+    }
+
+    int[] persons() {
+        return persons.clone();
+    }
+
+    Optional<Clash> of(int[] starts) {
+        Optional<Clash> found = places(starts);
+        if (found.isPresent()) {
+            return found;
+        }
+        List<Taken> hands = hands(starts);
+        found = people(hands);
+        if (found.isPresent()) {
+            return found;
+        }
+        count(starts, 1);
+        found = actions(starts, hands).or(() -> assigned(starts, hands));
+        count(starts, -1);
+        return found;
+    }
+
+    private Optional<Clash> places(int[] starts) {
+        Clash best = null;
+        int earliest = Piece.UNBOUND;
+        for (int kind = 0; kind < shop.units.length; kind++) {
+            List<Taken> taken = new ArrayList<>();
+            for (int task = 0; task < work.tasks.size(); task++) {
+                Task one = work.tasks.get(task);
+                if (one.running().runs() && one.before().place() == kind) {
+                    taken.add(new Taken(-1 - task, 0, windows.runningUntil(task, starts)));
+                }
+            }
+            for (int at = 0; at < starts.length; at++) {
+                if (work.pieceOf[at].place() == kind) {
+                    taken.add(new Taken(at, starts[at], work.release(at, starts)));
+                }
+            }
+            List<Taken> crowd = crowd(taken, shop.units[kind]);
+            if (!crowd.isEmpty() && crowd.getLast().from() < earliest) {
+                earliest = crowd.getLast().from();
+                best = oneAfterTheOther(crowd, Piece.UNBOUND);
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private Clash oneAfterTheOther(List<Taken> crowd, int roomFrom) {
+        Map<Integer, Integer> together = new TreeMap<>();
+        for (Taken one : roomFrom == Piece.UNBOUND ? List.<Taken>of() : crowd) {
+            if (one.at() >= 0) {
+                together.put(one.at(), roomFrom - work.pieceOf[one.at()].length() + 1);
+            } else if (one.until() <= roomFrom) {
+                return oneAfterTheOther(crowd, Piece.UNBOUND);
+            }
+        }
+        return new Clash.OneAfterTheOther(
+                crowd.stream()
+                        .filter(one -> one.at() < 0)
+                        .map(one -> -1 - one.at())
+                        .toList(),
+                crowd.stream().filter(one -> one.at() >= 0).map(Taken::at).toList(),
+                together);
+    }
+
+    /** The first of them that are more than there is room for; empty where there is room for all. */
+    private static List<Taken> crowd(List<Taken> taken, int room) {
+        taken.sort(Comparator.comparingInt(Taken::from).thenComparingInt(Taken::at));
+        List<Taken> now = new ArrayList<>();
+        for (Taken one : taken) {
+            now.removeIf(other -> other.until() <= one.from());
+            if (one.until() > one.from()) {
+                now.add(one);
+            }
+            if (now.size() > room) {
+                return new ArrayList<>(now.subList(now.size() - room - 1, now.size()));
+            }
+        }
+        return List.of();
+    }
+
+    private List<Taken> hands(int[] starts) {
+        List<Taken> hands = new ArrayList<>();
+        for (int at = 0; at < starts.length; at++) {
+            if (work.pieceOf[at].hands()) {
+                hands.add(new Taken(at, starts[at], starts[at] + work.pieceOf[at].length()));
+            }
+        }
+        for (int task = 0; task < work.tasks.size(); task++) {
+            Task one = work.tasks.get(task);
+            if (one.running().person() >= 0 && one.running().end() > 0) {
+                hands.add(new Taken(-1 - task, 0, one.running().end()));
+            }
+        }
+        hands.sort(Comparator.comparingInt(Taken::from).thenComparingInt(Taken::at));
+        return hands;
+    }
+
+    private int tier(Taken taken) {
+        return taken.at() < 0 ? work.tasks.get(-1 - taken.at()).tier() : work.taskOf[taken.at()].tier();
+    }
+
+    /** More hands asked for by those of a tier than there are people of that tier, in all the shop or there at that time. */
+    private Optional<Clash> people(List<Taken> hands) {
+        for (Tier of : Tier.values()) {
+            int tier = of.ordinal();
+            List<Taken> those = new ArrayList<>(
+                    hands.stream().filter(one -> tier(one) >= tier).toList());
+            List<Taken> crowd = crowd(those, there(tier, -1));
+            if (!crowd.isEmpty()) {
+                return Optional.of(oneAfterTheOther(crowd, Piece.UNBOUND));
+            }
+            for (int i = 0; onlyLater && i < those.size(); i++) {
+                int slot = those.get(i).from();
+                List<Taken> now = those.stream()
+                        .filter(one -> one.from() <= slot && slot < one.until())
+                        .toList();
+                int people = there(tier, slot);
+                if (now.size() > people && now.size() > 1) {
+                    List<Taken> fewest = now.subList(0, Math.max(2, people + 1));
+                    return Optional.of(oneAfterTheOther(fewest, moreThere(tier, slot, fewest.size())));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** People of a tier, or above, there in a slot; all that there are at slot −1. */
+    private int there(int tier, int slot) {
+        int there = 0;
+        for (int person = 0; person < shop.tiers.length; person++) {
+            there += shop.tiers[person] >= tier && (slot < 0 || shop.personUntilS[person][slot] > 0) ? 1 : 0;
+        }
+        return there;
+    }
+
+    private int moreThere(int tier, int slot, int wanted) {
+        for (int later = slot + 1; later <= shop.slots; later++) {
+            if (there(tier, later) >= wanted) {
+                return later;
+            }
+        }
+        return Piece.UNBOUND;
+    }
+
+    private void count(int[] starts, int sign) {
+        for (int at = 0; at < starts.length; at++) {
+            Piece piece = work.pieceOf[at];
+            actions[starts[at]] += sign * piece.startActions();
+            if (piece.endsWithAction()) {
+                actions[starts[at] + piece.length()] += sign;
+            }
+        }
+        for (Task task : work.tasks) {
+            if (task.running().runs() && task.before().endsWithAction()) {
+                actions[task.running().end()] += sign;
+            }
+        }
+    }
+
+    private Optional<Clash> actions(int[] starts, List<Taken> hands) {
+        for (int slot : slotsOfActions(starts)) {
+            long working = hands.stream()
+                    .filter(one -> one.from() <= slot && slot < one.until())
+                    .count();
+            int room = room(slot, (int) working);
+            if (actions[slot] > room) {
+                return Optional.of(apart(starts, hands, slot)
+                        .<Clash>map(one -> one)
+                        .orElseGet(() -> elsewhere(starts, hands, slot, slot + 1)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The fewest of those who meet in a slot that are too many for the people; empty where only these very minutes are wrong. */
+    private Optional<Clash.Apart> apart(int[] starts, List<Taken> hands, int slot) {
+        int room = roomAt(slot, 0);
+        List<Integer> working = new ArrayList<>();
+        for (Taken one : hands) {
+            if (one.from() <= slot && slot < one.until() && one.at() >= 0) {
+                working.add(one.at());
+            }
+        }
+        List<Clash.Apart.Meeting> meeting = new ArrayList<>();
+        int asked = 0;
+        for (int at = 0; at < starts.length && asked <= room; at++) {
+            Piece piece = work.pieceOf[at];
+            if (piece.startActions() > 0 && starts[at] == slot) {
+                meeting.add(new Clash.Apart.Meeting(at, 0));
+                asked += piece.startActions();
+            } else if (piece.endsWithAction() && starts[at] + piece.length() == slot) {
+                meeting.add(new Clash.Apart.Meeting(at, piece.length()));
+                asked++;
+            }
+        }
+        int needed = 0;
+        while (needed < working.size() && asked <= roomAt(slot, needed)) {
+            needed++;
+        }
+        if (asked <= roomAt(slot, needed) || meeting.size() + needed < 2) {
+            return Optional.empty();
+        }
+        List<Integer> fewest = List.copyOf(working.subList(0, needed));
+        return Optional.of(new Clash.Apart(fewest, meeting, meet(fewest, meeting, slot, asked)));
+    }
+
+    /** What hands can do in a slot beside so many who work, at best. */
+    private int room(int slot, int working) {
+        int[] reach = new int[shop.tiers.length];
+        for (int person = 0; person < reach.length; person++) {
+            reach[person] = shop.reach[person][slot];
+        }
+        Arrays.sort(reach);
+        int room = 0;
+        for (int i = working; i < reach.length; i++) {
+            room += reach[i];
+        }
+        return room;
+    }
+
+    /** The same; where starts may become earlier, too, in the best slot that there could be. */
+    private int roomAt(int slot, int working) {
+        return onlyLater ? room(slot, working) : 2 * Math.max(0, shop.tiers.length - working);
+    }
+
+    /** Where so many hands are there at once, later than a slot: the earliest start of each for that. */
+    private Map<Integer, Integer> meet(List<Integer> working, List<Clash.Apart.Meeting> meeting, int slot, int wanted) {
+        Map<Integer, Integer> together = new TreeMap<>();
+        if (!onlyLater) {
+            return together;
+        }
+        for (int later = slot + 1; later <= shop.slots; later++) {
+            if (room(later, working.size()) >= wanted) {
+                for (Clash.Apart.Meeting one : meeting) {
+                    together.put(one.step(), later - one.after());
+                }
+                for (int work : working) {
+                    together.put(work, later - this.work.pieceOf[work].length() + 1);
+                }
+                return together;
+            }
+        }
+        return together;
+    }
+
+    private int[] slotsOfActions(int[] starts) {
+        return java.util.stream.IntStream.range(0, starts.length)
+                .flatMap(at -> java.util.stream.IntStream.of(
+                        work.pieceOf[at].startActions() > 0 ? starts[at] : -1,
+                        work.pieceOf[at].endsWithAction() ? starts[at] + work.pieceOf[at].length() : -1))
+                .filter(slot -> slot >= 0)
+                .distinct()
+                .sorted()
+                .toArray();
+    }
+
+    /** All that act or work in these slots. */
+    private Clash elsewhere(int[] starts, List<Taken> hands, int from, int until) {
+        List<Integer> steps = new ArrayList<>();
+        List<Integer> later = new ArrayList<>();
+        for (int at = 0; at < starts.length; at++) {
+            Piece piece = work.pieceOf[at];
+            int end = starts[at] + piece.length();
+            if (piece.startActions() > 0 && from <= starts[at] && starts[at] < until) {
+                steps.add(at);
+                later.add(until - from == 1 ? until : starts[at] + 1);
+            } else if (piece.endsWithAction() && from <= end && end < until) {
+                steps.add(at);
+                later.add(starts[at] + 1);
+            } else if (piece.hands() && starts[at] < until && from < end) {
+                steps.add(at);
+                later.add(until - from == 1 ? until : starts[at] + 1);
+            }
+        }
+        return new Clash.Elsewhere(steps, later);
+    }
+
+    /** Who works at what: tried out, each in the order of their start. */
+    private Optional<Clash> assigned(int[] starts, List<Taken> hands) {
+        persons = new int[starts.length];
+        Arrays.fill(persons, -1);
+        if (hands.isEmpty()) {
+            return Optional.empty();
+        }
+        tries = 0;
+        int[] who = new int[hands.size()];
+        int[] deepest = {0};
+        if (assign(hands, 0, who, deepest)) {
+            for (int i = 0; i < who.length; i++) {
+                if (hands.get(i).at() >= 0) {
+                    persons[hands.get(i).at()] = who[i];
+                }
+            }
+            return Optional.empty();
+        }
+        int from = hands.get(deepest[0]).from();
+        int until = hands.get(deepest[0]).until();
+        boolean grown = true;
+        while (grown) {
+            grown = false;
+            for (Taken one : hands) {
+                if (one.from() < until && from < one.until() && (one.from() < from || one.until() > until)) {
+                    from = Math.min(from, one.from());
+                    until = Math.max(until, one.until());
+                    grown = true;
+                }
+            }
+        }
+        return Optional.of(elsewhere(starts, hands, from, until + 1));
+    }
+
+    private boolean assign(List<Taken> hands, int next, int[] who, int[] deepest) {
+        deepest[0] = Math.max(deepest[0], Math.min(next, hands.size() - 1));
+        if (next == hands.size()) {
+            return hands.stream().allMatch(one -> actionsFit(hands, who, one));
+        }
+        Taken one = hands.get(next);
+        for (int person = 0; person < shop.tiers.length; person++) {
+            if (++tries > MOST_TRIES) {
+                return false;
+            }
+            boolean may = one.at() < 0
+                    ? person == work.tasks.get(-1 - one.at()).running().person()
+                    : shop.tiers[person] >= tier(one) && shop.isThere(person, one.from(), one.until() - one.from());
+            for (int i = 0; may && i < next; i++) {
+                may = who[i] != person || hands.get(i).until() <= one.from();
+            }
+            if (may) {
+                who[next] = person;
+                if (assign(hands, next + 1, who, deepest)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private boolean actionsFit(List<Taken> hands, int[] who, Taken one) {
+        for (int slot = one.from(); slot < one.until(); slot++) {
+            if (actions[slot] == 0) {
+                continue;
+            }
+            int room = shop.reachOfAll[slot];
+            for (int i = 0; i < who.length; i++) {
+                if (hands.get(i).from() <= slot && slot < hands.get(i).until()) {
+                    room -= shop.reach[who[i]][slot];
+                }
+            }
+            if (actions[slot] > room) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    boolean gaveUp() {
+        return tries > MOST_TRIES;
+    }
+}
