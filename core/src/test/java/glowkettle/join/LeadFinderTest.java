@@ -395,7 +395,7 @@ class LeadFinderTest {
         }
     }
 
-    @Property
+    @Property(tries = 500)
     void whoeverMeasuresWhatIsProposedFindsEveryLeadOfAnyPackAndNoReadingContradictsTheTruth(
             @ForAll Random random, @ForAll @IntRange(min = 2, max = 6) int leads) {
         int taps = random.nextInt(Math.min(3, leads - 1));

@@ -49,7 +49,7 @@ class LayoutTest {
     }
 
     static LongStream packs() {
-        return LongStream.rangeClosed(1, 1000);
+        return LongStream.rangeClosed(1, 500);
     }
 
     /** A pack of its own for every seed. */

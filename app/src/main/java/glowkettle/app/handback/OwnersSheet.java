@@ -235,6 +235,12 @@ public record OwnersSheet(
                 told != null && after == null
                         ? "not known: the gauge says %s, more than such a body holds".formatted(mah(told))
                         : measured(after)));
+        Proving.of(job)
+                .runAfter()
+                .ifPresent(run -> rows.add(new Compared(
+                        "It ran, from full, by the clock",
+                        Proving.of(job).runBefore().map(span -> span.words("h")).orElse("not measured"),
+                        run.result().hours().words("h"))));
         rows.add(new Compared("Expected runtime at light use", runtime(job, before), runtime(job, after)));
         return rows;
     }

@@ -13,6 +13,7 @@ import glowkettle.job.prove.ProveEntry;
 import glowkettle.job.prove.Proving;
 import glowkettle.job.wayback.Sealing;
 import glowkettle.prove.CheckList;
+import glowkettle.prove.RunAfter;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -49,6 +50,16 @@ public record ProveView(
 
     public @Nullable Result<Health> healthAfter() {
         return Assessing.of(job).healthAfter().orElse(null);
+    }
+
+    /** What a run after the work says; null while nobody timed one. */
+    public @Nullable Result<RunAfter> runAfter() {
+        return Proving.of(job).runAfter().orElse(null);
+    }
+
+    /** Beside what it is held; null where nobody knows how long it ran before. */
+    public @Nullable String runBefore() {
+        return Proving.of(job).runBefore().map(span -> span.words("h")).orElse(null);
     }
 
     /** How the seal stands against when it came; null where there was none to open. */

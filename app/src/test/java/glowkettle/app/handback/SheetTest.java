@@ -10,13 +10,17 @@ import glowkettle.app.support.RunningKettle;
 import glowkettle.arrive.OpenedBefore;
 import glowkettle.arrive.Symptom;
 import glowkettle.assess.HazardReadings;
+import glowkettle.assess.TimedRun;
 import glowkettle.job.arrive.ArriveEntry;
 import glowkettle.job.assess.AssessEntry;
+import glowkettle.job.prove.ProveEntry;
+import glowkettle.prove.RunAfter;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.net.http.HttpResponse;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -54,6 +58,33 @@ class SheetTest {
                     .contains("2 641 mAh", "4 287 mAh")
                     .contains("advises and does not certify", "call 112");
         }
+    }
+
+    @Test
+    void aTimedRunAfterStandsBesideTheOneBeforeAndASleepyOneIsRefusedAtItsField() {
+        Played job = Played.closedUp(kettle);
+        Requests requests = Requests.as(kettle, "technician");
+        String slept = requests.post(
+                        job.path("prove/ran-after"),
+                        Map.of(
+                                "run.lastSeenRunningHours",
+                                "6",
+                                "run.foundOffHours",
+                                "6,5",
+                                "run.fromFull",
+                                "true",
+                                "run.slept",
+                                "true"))
+                .body();
+        assertThat(slept).contains("slept in between");
+
+        job.write(new ProveEntry.RanAfter(new RunAfter.Run(
+                new TimedRun.Ran(new BigDecimal("6"), new BigDecimal("6.5"), true, false), new BigDecimal("7.5"))));
+
+        assertThat(requests.get(job.path("handback/sheet")).body().replace('\u00a0', ' '))
+                .contains("It ran, from full, by the clock", "6 to 6.5 h");
+        assertThat(requests.get(job.path("prove")).body().replace('\u00a0', ' '))
+                .contains("of its label", "6 to 6.5 h");
     }
 
     @Test

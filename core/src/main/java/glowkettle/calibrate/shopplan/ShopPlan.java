@@ -1,5 +1,7 @@
 package glowkettle.calibrate.shopplan;
 
+import glowkettle.finding.Says;
+import glowkettle.finding.Within;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
@@ -20,7 +22,11 @@ public record ShopPlan(
         long finishMinutes,
         int farActions,
         boolean proven,
+
+        @Says("No plan is less late") @Within(min = "0", max = "1000000000", unit = "min")
         BigDecimal lateBound,
+
+        @Says("No such plan ends sooner") @Within(min = "0", max = "1000000000", unit = "min")
         long finishBound) {
     public ShopPlan {
         jobs = List.copyOf(jobs);

@@ -64,6 +64,13 @@ public final class PackHealth {
         return evidence;
     }
 
+    /** A run before the work that says something: from full, and without sleep. */
+    public Optional<TimedRun.Ran> run() {
+        return state.latest(AssessEntry.RunTimed.class)
+                .map(timed -> timed.run().ran())
+                .filter(ran -> ran.fromFull() && !ran.slept());
+    }
+
     Result<Evidence> window(PartialWindow.Readings window) {
         return Evidence.ofWindow(window, pack.ratings().capacityMah(), limits);
     }

@@ -10,6 +10,11 @@ import java.util.Optional;
 final class ProveAdmission {
     private ProveAdmission() {}
 
+    static Optional<Refusal> ranAfter(JobFile job, ProveEntry.RanAfter ran) {
+        return WayBackAdmission.afterWayBack(job)
+                .or(() -> Admission.answerable("run.", () -> Proving.of(job).judged(ran)));
+    }
+
     static Optional<Refusal> checked(JobFile job, ProveEntry.Checked checked) {
         boolean known =
                 Proving.of(job).checks().stream().anyMatch(check -> check.id().equals(checked.check()));

@@ -128,7 +128,7 @@ class ShopPlannerTest {
     }
 
     @ParameterizedTest
-    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     void noOtherWayIsLessLateOrDoneSooner(long seed) {
         SplittableRandom chance = new SplittableRandom(seed);
         List<Job> jobs = new ArrayList<>();
@@ -161,7 +161,7 @@ class ShopPlannerTest {
     /** The check that no plan gets out without stands beside the search; here it is asked of many. */
     @Test
     void everyPlanKeepsEveryRuleAndItsBounds() {
-        for (long seed = 0; seed < 150; seed++) {
+        for (long seed = 0; seed < 90; seed++) {
             ShopRequest request = Shops.drawn(seed, 1 + (int) (seed % 4), 1 + (int) (seed % 2), 1 + (int) (seed % 3));
 
             ShopPlan plan = plan(request);
@@ -175,7 +175,7 @@ class ShopPlannerTest {
 
     @Test
     void anotherChargerOrPersonNeverMakesItWorse() {
-        for (long seed = 0; seed < 40; seed++) {
+        for (long seed = 0; seed < 20; seed++) {
             ShopRequest request = Shops.drawn(seed, 3, 1, 1);
             ShopPlan plan = plan(request);
             for (ShopRequest richer : List.of(
