@@ -15,8 +15,8 @@ import org.jspecify.annotations.Nullable;
  */
 final class Rounds {
     private static final long SEED = 20_260;
-    private static final int MOST_OUT = 6;
-    private static final double WARMEST_SLOTS = 40;
+    private static final int MOST_OUT = 3;
+    private static final double WARMEST_SLOTS = 150;
     private static final double COLDEST_SLOTS = 0.5;
     private static final double LATE_WEIGHS = 5;
 

@@ -34,7 +34,7 @@ public final class ShopPlanner {
     private static final int VERY_FEW = 4;
 
     private static final int ROUNDS_OF_VERY_FEW = 200;
-    private static final int ROUNDS = 1_500;
+    private static final int ROUNDS = 2_000;
     private static final int LOOSENED = 40;
 
     private static final long NODES = 60_000;
