@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The plan of the shop: a row a job, its steps as blocks over the days, staffed hours shaded. */
@@ -70,7 +71,7 @@ final class ShopChart {
         return rows.isEmpty() ? null : new ShopChart(request, rows).draw();
     }
 
-    private java.util.stream.Stream<Timed> steps() {
+    private Stream<Timed> steps() {
         return rows.stream().flatMap(job -> job.steps().stream());
     }
 

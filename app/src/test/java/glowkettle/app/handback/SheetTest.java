@@ -20,7 +20,6 @@ import java.math.BigDecimal;
 import java.net.http.HttpResponse;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -61,23 +60,9 @@ class SheetTest {
     }
 
     @Test
-    void aTimedRunAfterStandsBesideTheOneBeforeAndASleepyOneIsRefusedAtItsField() {
+    void aTimedRunAfterStandsBesideTheOneBefore() {
         Played job = Played.closedUp(kettle);
         Requests requests = Requests.as(kettle, "technician");
-        String slept = requests.post(
-                        job.path("prove/ran-after"),
-                        Map.of(
-                                "run.lastSeenRunningHours",
-                                "6",
-                                "run.foundOffHours",
-                                "6,5",
-                                "run.fromFull",
-                                "true",
-                                "run.slept",
-                                "true"))
-                .body();
-        assertThat(slept).contains("slept in between");
-
         job.write(new ProveEntry.RanAfter(new RunAfter.Run(
                 new TimedRun.Ran(new BigDecimal("6"), new BigDecimal("6.5"), true, false), new BigDecimal("7.5"))));
 

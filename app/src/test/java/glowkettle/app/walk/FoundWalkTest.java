@@ -60,8 +60,11 @@ class FoundWalkTest {
                 technician.page().keyboard().press(key);
             }
             technician.sees("10 on the map: 6 × PH00, long, black · 4 × PH00, short, black");
-            technician.page().keyboard().press("Enter");
-            technician.headed("Loosen the screws on the map").send(" ").headed("Take out every screw of the cover");
+            technician
+                    .send("Enter")
+                    .headed("Loosen the screws on the map")
+                    .send(" ")
+                    .headed("Take out every screw of the cover");
         }
         Tray.State tray = JobTray.of(file(number)).tray().result();
         assertThat(tray.left()).isEqualTo(10);

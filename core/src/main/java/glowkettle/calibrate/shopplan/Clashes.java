@@ -8,29 +8,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /** What is wrong with starts, the earliest first; and who works at what where nothing is. */
 final class Clashes {
-    private static final int MOST_TRIES = 20_000;
-
     private final Work work;
     private final boolean onlyLater;
     private final Shop shop;
-    private final Windows windows;
     private final int[] actions;
-    private int tries;
+    private boolean gaveUp;
     /** Who works at each step of the last starts that were asked about without a clash. */
     private int[] persons = new int[0];
-
-    /** A place or a person taken for a while; {@code at} counts running tasks from −1 downwards. */
-    private record Taken(int at, int from, int until) {}
 
     /** @param onlyLater no start of those that are asked about will ever be earlier than it is now */
     Clashes(Work work, boolean onlyLater) {
         this.onlyLater = onlyLater;
         this.work = work;
         this.shop = work.shop;
-        this.windows = new Windows(work);
         this.actions = new int[shop.slots + 1];
     }
 
@@ -62,7 +56,7 @@ final class Clashes {
             for (int task = 0; task < work.tasks.size(); task++) {
                 Task one = work.tasks.get(task);
                 if (one.running().runs() && one.before().place() == kind) {
-                    taken.add(new Taken(-1 - task, 0, windows.runningUntil(task, starts)));
+                    taken.add(new Taken(-1 - task, 0, work.runningUntil(task, starts)));
                 }
             }
             for (int at = 0; at < starts.length; at++) {
@@ -130,16 +124,12 @@ final class Clashes {
         return hands;
     }
 
-    private int tier(Taken taken) {
-        return taken.at() < 0 ? work.tasks.get(-1 - taken.at()).tier() : work.taskOf[taken.at()].tier();
-    }
-
     /** More hands asked for by those of a tier than there are people of that tier, in all the shop or there at that time. */
     private Optional<Clash> people(List<Taken> hands) {
         for (Tier of : Tier.values()) {
             int tier = of.ordinal();
             List<Taken> those = new ArrayList<>(
-                    hands.stream().filter(one -> tier(one) >= tier).toList());
+                    hands.stream().filter(one -> one.tier(work) >= tier).toList());
             List<Taken> crowd = crowd(those, there(tier, -1));
             if (!crowd.isEmpty()) {
                 return Optional.of(oneAfterTheOther(crowd, Piece.UNBOUND));
@@ -241,16 +231,13 @@ final class Clashes {
 
     /** What hands can do in a slot beside so many who work, at best. */
     private int room(int slot, int working) {
-        int[] reach = new int[shop.tiers.length];
-        for (int person = 0; person < reach.length; person++) {
-            reach[person] = shop.reach[person][slot];
-        }
-        Arrays.sort(reach);
-        int room = 0;
-        for (int i = working; i < reach.length; i++) {
-            room += reach[i];
-        }
-        return room;
+        // Whoever works is there: only of those who are, the least helpful ones are taken to be the ones who work.
+        return IntStream.range(0, shop.tiers.length)
+                .filter(person -> shop.personUntilS[person][slot] > 0)
+                .map(person -> shop.reach[person][slot])
+                .sorted()
+                .skip(working)
+                .sum();
     }
 
     /** The same; where starts may become earlier, too, in the best slot that there could be. */
@@ -279,8 +266,8 @@ final class Clashes {
     }
 
     private int[] slotsOfActions(int[] starts) {
-        return java.util.stream.IntStream.range(0, starts.length)
-                .flatMap(at -> java.util.stream.IntStream.of(
+        return IntStream.range(0, starts.length)
+                .flatMap(at -> IntStream.of(
                         work.pieceOf[at].startActions() > 0 ? starts[at] : -1,
                         work.pieceOf[at].endsWithAction() ? starts[at] + work.pieceOf[at].length() : -1))
                 .filter(slot -> slot >= 0)
@@ -310,85 +297,25 @@ final class Clashes {
         return new Clash.Elsewhere(steps, later);
     }
 
-    /** Who works at what: tried out, each in the order of their start. */
+    /** Somebody for each work, with hands left for what is done beside it. */
     private Optional<Clash> assigned(int[] starts, List<Taken> hands) {
         persons = new int[starts.length];
         Arrays.fill(persons, -1);
-        if (hands.isEmpty()) {
-            return Optional.empty();
-        }
-        tries = 0;
-        int[] who = new int[hands.size()];
-        int[] deepest = {0};
-        if (assign(hands, 0, who, deepest)) {
-            for (int i = 0; i < who.length; i++) {
+        Assignment assignment = new Assignment(work, actions, hands);
+        if (assignment.isPossible()) {
+            for (int i = 0; i < hands.size(); i++) {
                 if (hands.get(i).at() >= 0) {
-                    persons[hands.get(i).at()] = who[i];
+                    persons[hands.get(i).at()] = assignment.who(i);
                 }
             }
             return Optional.empty();
         }
-        int from = hands.get(deepest[0]).from();
-        int until = hands.get(deepest[0]).until();
-        boolean grown = true;
-        while (grown) {
-            grown = false;
-            for (Taken one : hands) {
-                if (one.from() < until && from < one.until() && (one.from() < from || one.until() > until)) {
-                    from = Math.min(from, one.from());
-                    until = Math.max(until, one.until());
-                    grown = true;
-                }
-            }
-        }
-        return Optional.of(elsewhere(starts, hands, from, until + 1));
+        gaveUp |= assignment.gaveUp();
+        return Optional.of(elsewhere(starts, hands, assignment.wrongFrom(), assignment.wrongUntil()));
     }
 
-    private boolean assign(List<Taken> hands, int next, int[] who, int[] deepest) {
-        deepest[0] = Math.max(deepest[0], Math.min(next, hands.size() - 1));
-        if (next == hands.size()) {
-            return hands.stream().allMatch(one -> actionsFit(hands, who, one));
-        }
-        Taken one = hands.get(next);
-        for (int person = 0; person < shop.tiers.length; person++) {
-            if (++tries > MOST_TRIES) {
-                return false;
-            }
-            boolean may = one.at() < 0
-                    ? person == work.tasks.get(-1 - one.at()).running().person()
-                    : shop.tiers[person] >= tier(one) && shop.isThere(person, one.from(), one.until() - one.from());
-            for (int i = 0; may && i < next; i++) {
-                may = who[i] != person || hands.get(i).until() <= one.from();
-            }
-            if (may) {
-                who[next] = person;
-                if (assign(hands, next + 1, who, deepest)) {
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
-    private boolean actionsFit(List<Taken> hands, int[] who, Taken one) {
-        for (int slot = one.from(); slot < one.until(); slot++) {
-            if (actions[slot] == 0) {
-                continue;
-            }
-            int room = shop.reachOfAll[slot];
-            for (int i = 0; i < who.length; i++) {
-                if (hands.get(i).from() <= slot && slot < hands.get(i).until()) {
-                    room -= shop.reach[who[i]][slot];
-                }
-            }
-            if (actions[slot] > room) {
-                return false;
-            }
-        }
-        return true;
-    }
-
+    /** Whether a clash was ever named only because looking on took too long. */
     boolean gaveUp() {
-        return tries > MOST_TRIES;
+        return gaveUp;
     }
 }

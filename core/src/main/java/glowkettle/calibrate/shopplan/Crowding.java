@@ -19,7 +19,7 @@ final class Crowding {
     private final int[] lefts;
     private final long[] promises;
 
-    /** @param lateS of all that ask for it @param finish in slots */
+    /** @param finish of all tasks together, in slots */
     record Floor(long lateS, long finish) {}
 
     Crowding(Work work) {

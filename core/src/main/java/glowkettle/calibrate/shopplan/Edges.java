@@ -20,13 +20,13 @@ import org.jspecify.annotations.Nullable;
  */
 final class Edges {
     private final Work work;
+    private final Openings openings;
     private final Windows windows;
     private final Clashes clashes;
     private final long most;
     private final PriorityQueue<Bounded> open =
             new PriorityQueue<>(Comparator.comparingInt(Bounded::far).thenComparingLong(Bounded::id));
     private long made;
-    private boolean gaveUp;
 
     /** @param chosen the starts of each task with the fewest, for itself */
     private record Bounded(
@@ -35,9 +35,10 @@ final class Edges {
     /** @param found better than what was known; null where nothing is */
     record Answer(@Nullable Found found, boolean proven) {}
 
-    Edges(Work work, long most) {
+    Edges(Work work, Openings openings, long most) {
         this.work = work;
-        this.windows = new Windows(work);
+        this.openings = openings;
+        this.windows = new Windows(work, openings);
         this.clashes = new Clashes(work, false);
         this.most = most;
     }
@@ -57,7 +58,7 @@ final class Edges {
         while (!open.isEmpty()) {
             Bounded node = open.poll();
             if (node.far() >= known) {
-                return new Answer(null, !gaveUp);
+                return new Answer(null, !clashes.gaveUp());
             }
             if (made > most) {
                 return new Answer(null, false);
@@ -68,9 +69,8 @@ final class Edges {
                 continue;
             }
             Optional<Clash> clash = clashes.of(node.chosen());
-            gaveUp |= clashes.gaveUp();
             if (clash.isEmpty()) {
-                return new Answer(new Found(node.chosen(), clashes.persons()), !gaveUp);
+                return new Answer(new Found(node.chosen(), clashes.persons()), !clashes.gaveUp());
             }
             switch (clash.get()) {
                 case OneAfterTheOther crowd ->
@@ -80,7 +80,7 @@ final class Edges {
                 case Elsewhere elsewhere -> elsewhere(node, elsewhere);
             }
         }
-        return new Answer(null, !gaveUp);
+        return new Answer(null, !clashes.gaveUp());
     }
 
     private int[] filled() {
@@ -158,7 +158,7 @@ final class Edges {
         for (int at = end - 1; at >= first; at--) {
             int[] here = cost[at - first] = new int[latest[at] - soonest[at] + 1];
             for (int start = soonest[at]; start <= latest[at]; start++) {
-                int rest = work.nextOk[at][start] != start
+                int rest = openings.next[at][start] != start
                         ? Piece.UNBOUND
                         : at + 1 == end ? 0 : cheapest(at, start, soonest, latest, cost[at + 1 - first]);
                 here[start - soonest[at]] = rest == Piece.UNBOUND ? rest : rest + farAt(at, start);

@@ -101,18 +101,11 @@ final class Insertion {
     private int lastStart(Task task) {
         int open = task.open();
         prepare(task);
-        for (int i = 0; i < open; i++) {
-            if (!reach(task, i)) {
-                return NEVER;
-            }
+        int first = 0;
+        for (int i = 0; i < open && first != NEVER; i++) {
+            first = reach(task, i, first);
         }
-        boolean[] last = reached[open - 1];
-        for (int slot = 0; slot <= window; slot++) {
-            if (last[slot]) {
-                return slot;
-            }
-        }
-        return NEVER;
+        return first;
     }
 
     private void prepare(Task task) {
@@ -201,34 +194,45 @@ final class Insertion {
         return best;
     }
 
-    /** Marks the starts that a step can be begun at; false where there are none. */
-    private boolean reach(Task task, int open) {
+    /**
+     * Marks the starts that a step can be begun at; of the last step the first alone is wanted.
+     *
+     * @param from the first start of the step before
+     * @return the first of them; {@code NEVER} where there are none
+     */
+    private int reach(Task task, int open, int from) {
         boolean[] here = reached[open];
         Arrays.fill(here, 0, window + 1, false);
-        boolean any = false;
+        boolean isLast = open == task.open() - 1;
+        int first = NEVER;
         int latest = NEVER;
         boolean[] before = open == 0 ? here : reached[open - 1];
         Piece previous = open == 0 ? task.piece(0) : task.piece(open - 1);
-        for (int slot = 0; slot <= window; slot++) {
+        for (int slot = open == 0 ? 0 : from + previous.length(); slot <= window; slot++) {
             boolean may;
             if (open == 0) {
                 may = mayBegin(task, slot);
             } else {
-                int from = slot - previous.length();
-                if (from >= 0 && before[from]) {
-                    latest = from;
+                int begun = slot - previous.length();
+                if (before[begun]) {
+                    latest = begun;
                 }
                 may = latest != NEVER && follows(task, open, latest, slot);
-                if (!may && previous.endsWithAction() && latest == from) {
+                if (!may && previous.endsWithAction() && latest == begun) {
                     // Only who unplugs at the very minute cannot begin with their hands: somebody earlier may.
-                    int earlier = latestBefore(before, from);
+                    int earlier = latestBefore(before, begun);
                     may = earlier != NEVER && follows(task, open, earlier, slot);
                 }
             }
             here[slot] = may && fits(task, open, slot);
-            any |= here[slot];
+            if (here[slot] && first == NEVER) {
+                first = slot;
+                if (isLast) {
+                    break;
+                }
+            }
         }
-        return any;
+        return first;
     }
 
     private static int latestBefore(boolean[] reached, int slot) {

@@ -20,10 +20,12 @@ final class Loosened {
     private static final int WIDTH = 4;
 
     private final Work work;
+    private final Openings openings;
     private final SplittableRandom chance = new SplittableRandom(SEED);
 
-    Loosened(Work work) {
+    Loosened(Work work, Openings openings) {
         this.work = work;
+        this.openings = openings;
     }
 
     /** The best that was found; the same as before where nothing is better. */
@@ -32,7 +34,7 @@ final class Loosened {
         Sums least = sums(plan.starts());
         for (int round = 0; round < rounds; round++) {
             Set<Integer> loose = loose(best.starts());
-            Found found = new Orders(work, 0).beam(kept(best, loose), WIDTH, least);
+            Found found = new Orders(work, openings, 0).beam(kept(best, loose), WIDTH, least);
             if (found != null) {
                 best = found;
                 least = sums(found.starts());
@@ -85,7 +87,7 @@ final class Loosened {
         for (int task = 0; task < work.tasks.size(); task++) {
             Task one = work.tasks.get(task);
             if (one.running().runs() && one.before().place() == kind) {
-                held.add(new int[] {-1, new Windows(work).runningUntil(task, starts), -1 - task, task});
+                held.add(new int[] {-1, work.runningUntil(task, starts), -1 - task, task});
             }
             for (int at = work.offset[task]; at < work.offset[task + 1]; at++) {
                 if (work.pieceOf[at].place() == kind) {

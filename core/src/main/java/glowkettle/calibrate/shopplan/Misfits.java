@@ -21,7 +21,7 @@ final class Misfits {
         this.task = task;
     }
 
-    /** Where it ends when it is alone; null where it ends nowhere. */
+    /** Its first starts when it is alone; null where it ends nowhere. */
     static @Nullable Placed alone(Shop shop, Task task) {
         Task.Running running = task.running();
         boolean failed = running.runs()
@@ -29,7 +29,7 @@ final class Misfits {
                 && (running.interval() < 0
                         || running.end() * shop.slotS > shop.closesS[0]
                         || task.before().endsWithAction() && shop.reachOfAll[running.end()] == 0);
-        return failed ? null : new Insertion(new Bookings(shop, List.of(task))).place(task, Choice.NEAR_THE_EDGES);
+        return failed ? null : new Insertion(new Bookings(shop, List.of(task))).place(task, Choice.SOON);
     }
 
     static Misfit crowdedOut(int days) {

@@ -31,7 +31,6 @@ final class Orders {
             .thenComparing(Comparator.comparingLong(Node::id).reversed());
     private final PriorityQueue<Node> open = new PriorityQueue<>(best);
     private long made;
-    private boolean gaveUp;
 
     /**
      * @param most null where nothing is bounded from behind
@@ -60,9 +59,9 @@ final class Orders {
     /** A plan: its starts, and who works at each. */
     record Found(int[] starts, int[] persons) {}
 
-    Orders(Work work, long most) {
+    Orders(Work work, Openings openings, long most) {
         this.work = work;
-        this.windows = new Windows(work);
+        this.windows = new Windows(work, openings);
         this.clashes = new Clashes(work, true);
         this.crowding = new Crowding(work);
         this.most = most;
@@ -92,7 +91,6 @@ final class Orders {
             }
             open.poll();
             Optional<Clash> clash = clashes.of(node.starts());
-            gaveUp |= clashes.gaveUp();
             if (clash.isEmpty()) {
                 found = new Found(node.starts(), clashes.persons());
                 lateS = node.lateS();
@@ -103,7 +101,7 @@ final class Orders {
                 open.addAll(ways(node, clash.get()));
             }
         }
-        return new Answer(found, !gaveUp, lateS, finish, List.copyOf(ties));
+        return new Answer(found, !clashes.gaveUp(), lateS, finish, List.copyOf(ties));
     }
 
     private static int compare(Node node, long lateS, long finish) {

@@ -2,6 +2,7 @@ package glowkettle.calibrate.shopplan;
 
 import glowkettle.calibrate.shopplan.Insertion.Choice;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -204,8 +205,19 @@ final class Rounds {
         return some;
     }
 
+    /** By promise, the shortest first, or anyhow. */
     private List<Integer> shuffled(List<Integer> some) {
         List<Integer> order = new ArrayList<>(some);
+        int way = chance.nextInt(4);
+        if (way == 0) {
+            order.sort(null);
+            return order;
+        }
+        if (way == 1) {
+            order.sort(
+                    Comparator.comparingInt((Integer i) -> length(tasks.get(i))).thenComparing(i -> i));
+            return order;
+        }
         for (int i = order.size() - 1; i > 0; i--) {
             int other = chance.nextInt(i + 1);
             Integer kept = order.get(i);
@@ -238,7 +250,7 @@ final class Rounds {
             return one.finish() < other.finish();
         }
         int far = Integer.compare(far(one), far(other));
-        return far < 0 || far == 0 && java.util.Arrays.compare(one.starts(), other.starts()) < 0;
+        return far < 0 || far == 0 && Arrays.compare(one.starts(), other.starts()) < 0;
     }
 
     void take(List<Placed> plan) {

@@ -1,6 +1,6 @@
 package glowkettle.calibrate.shopplan;
 
-import glowkettle.calibrate.shopplan.Floors.Floor;
+import glowkettle.calibrate.shopplan.Crowding.Floor;
 import glowkettle.calibrate.shopplan.Orders.Found;
 import glowkettle.calibrate.shopplan.ShopRequest.Place;
 import glowkettle.finding.Finding;
@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 
 /**
  * Plans a shop. Who fits nowhere alone is left out with its cause. A good plan comes from {@link Rounds}; few jobs are then proven by
- * {@link Orders} and {@link Edges}, of many the plan stands beside its {@link Floors}. Source: handbook, Calibrate, "The plan of the
+ * {@link Orders} and {@link Edges}, of many the plan stands beside its bound by {@link Crowding}. Source: handbook, Calibrate, "The plan of the
  * whole shop, said exactly".
  */
 public final class ShopPlanner {
@@ -70,17 +70,17 @@ public final class ShopPlanner {
     private Result<ShopPlan> made() {
         Shop shop = shop(DAYS_ALONE);
         Map<String, ShopPlan.Misfit> misfits = new HashMap<>();
-        Map<String, Integer> alone = new HashMap<>();
+        Map<String, Placed> alone = new HashMap<>();
         for (Task task : tasks(shop)) {
             Placed placed = Misfits.alone(shop, task);
             if (placed == null) {
                 misfits.put(task.id(), new Misfits(request, shop, kinds, task).why());
             } else {
-                alone.put(task.id(), placed.finish());
+                alone.put(task.id(), placed);
             }
         }
         Solved solved = solved(misfits, alone);
-        ShopPlan plan = new Told(request, solved, misfits).plan();
+        ShopPlan plan = new Timetable(request, solved, misfits).plan();
         List<String> wrong = PlanCheck.of(request, plan, limits);
         if (!wrong.isEmpty()) {
             throw new IllegalStateException("The plan breaks its own rules: " + wrong);
@@ -91,7 +91,7 @@ public final class ShopPlanner {
     /** A plan on the grid, and what is known of it. */
     record Solved(Shop shop, List<Placed> placed, Sums sums, boolean proven, Floor floor) {}
 
-    private Solved solved(Map<String, ShopPlan.Misfit> misfits, Map<String, Integer> alone) {
+    private Solved solved(Map<String, ShopPlan.Misfit> misfits, Map<String, Placed> alone) {
         for (int days = DAYS_ALONE; ; days *= 2) {
             Shop shop = shop(days);
             List<Task> tasks = tasks(shop).stream()
@@ -109,9 +109,9 @@ public final class ShopPlanner {
         }
     }
 
-    private static Solved solved(Shop shop, List<Task> tasks, Rounds rounds, Map<String, Integer> alone) {
-        Floor floor = new Floors(shop, tasks)
-                .of(tasks.stream().mapToInt(task -> alone.get(task.id())).toArray());
+    private static Solved solved(Shop shop, List<Task> tasks, Rounds rounds, Map<String, Placed> alone) {
+        Work work = new Work(shop, tasks);
+        Floor floor = floor(work, alone);
         boolean few = tasks.size() <= FEW;
         rounds.improve(tasks.size() <= VERY_FEW ? ROUNDS_OF_VERY_FEW : ROUNDS);
         rounds.settle();
@@ -119,13 +119,13 @@ public final class ShopPlanner {
         if (!few || tasks.isEmpty()) {
             return new Solved(shop, rounds.plan(), sums, tasks.isEmpty(), floor);
         }
-        Work work = new Work(shop, tasks);
+        Openings openings = new Openings(work);
         if (tasks.size() > VERY_FEW) {
-            rounds.take(plan(work, new Loosened(work).improve(found(work, rounds.plan()), LOOSENED)));
+            rounds.take(plan(work, new Loosened(work, openings).improve(found(work, rounds.plan()), LOOSENED)));
             rounds.settle();
             sums = rounds.sums();
         }
-        Orders.Answer orders = new Orders(work, NODES).search(sums);
+        Orders.Answer orders = new Orders(work, openings, NODES).search(sums);
         if (orders.found() != null) {
             rounds.take(plan(work, orders.found()));
             rounds.settle();
@@ -133,7 +133,7 @@ public final class ShopPlanner {
         }
         boolean proven = orders.proven();
         if (proven) {
-            Edges.Answer edges = new Edges(work, NODES).search(orders.ties(), sums.far());
+            Edges.Answer edges = new Edges(work, openings, NODES).search(orders.ties(), sums.far());
             if (edges.found() != null) {
                 rounds.take(plan(work, edges.found()));
                 rounds.settle();
@@ -146,6 +146,21 @@ public final class ShopPlanner {
                     Math.max(floor.lateS(), orders.lateBoundS()), Math.max(floor.finish(), orders.finishBound()));
         }
         return new Solved(shop, rounds.plan(), sums, proven, floor);
+    }
+
+    /** Below what no plan lies: what each task needs alone, and what the places and the people need for all. */
+    private static Floor floor(Work work, Map<String, Placed> alone) {
+        int[] starts = new int[work.starts()];
+        long lateS = 0;
+        long finish = 0;
+        for (int task = 0; task < work.tasks.size(); task++) {
+            Placed placed =
+                    Objects.requireNonNull(alone.get(work.tasks.get(task).id()));
+            System.arraycopy(placed.starts(), 0, starts, work.offset[task], placed.starts().length);
+            lateS += placed.task().lateS(placed.finish() * work.shop.slotS);
+            finish += placed.finish();
+        }
+        return new Crowding(work).of(starts, lateS, finish);
     }
 
     private static Found found(Work work, List<Placed> plan) {

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class Windows {
     private final Work work;
+    private final Openings openings;
     private final Shop shop;
 
     /**
@@ -28,8 +29,9 @@ final class Windows {
         static final int BEGINS = -2;
     }
 
-    Windows(Work work) {
+    Windows(Work work, Openings openings) {
         this.work = work;
+        this.openings = openings;
         this.shop = work.shop;
     }
 
@@ -63,16 +65,9 @@ final class Windows {
         int from = switch (order.running()) {
             case Order.BEGINS -> starts[order.from()];
             case Order.STEP -> work.release(order.from(), starts);
-            default -> runningUntil(order.running(), starts);
+            default -> work.runningUntil(order.running(), starts);
         };
         return from + order.after();
-    }
-
-    int runningUntil(int task, int[] starts) {
-        Task running = work.tasks.get(task);
-        return !running.isOver() && running.before().waits()
-                ? starts[work.offset[task]]
-                : running.running().end();
     }
 
     private boolean soonest(int task, int[] starts) {
@@ -85,7 +80,7 @@ final class Windows {
                 int from = at == first
                         ? Math.max(starts[at], soonestFirst(work.tasks.get(task)))
                         : Math.max(starts[at], starts[at - 1] + work.pieceOf[at - 1].length());
-                int start = from > shop.slots ? Piece.UNBOUND : work.nextOk[at][from];
+                int start = from > shop.slots ? Piece.UNBOUND : openings.next[at][from];
                 if (start == Piece.UNBOUND) {
                     return false;
                 }
@@ -174,7 +169,7 @@ final class Windows {
             moved = false;
             for (int at = end - 1; at >= first; at--) {
                 int most = at + 1 < end ? Math.min(starts[at], starts[at + 1] - work.pieceOf[at].length()) : starts[at];
-                int start = most < 0 ? -1 : work.lastOk[at][Math.min(most, shop.slots)];
+                int start = most < 0 ? -1 : openings.last[at][Math.min(most, shop.slots)];
                 if (start < soonest[at]) {
                     return false;
                 }

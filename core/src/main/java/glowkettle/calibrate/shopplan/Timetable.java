@@ -18,14 +18,14 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** A plan on the grid as it is said: in instants, with the name of each place and each person. */
-final class Told {
+final class Timetable {
     private final ShopRequest request;
     private final ShopPlanner.Solved solved;
     private final Shop shop;
     private final Map<String, Misfit> misfits;
     private final Map<String, String> places = new HashMap<>();
 
-    Told(ShopRequest request, ShopPlanner.Solved solved, Map<String, Misfit> misfits) {
+    Timetable(ShopRequest request, ShopPlanner.Solved solved, Map<String, Misfit> misfits) {
         this.request = request;
         this.solved = solved;
         this.shop = solved.shop();
