@@ -34,7 +34,8 @@ public final class ShopPlanner {
     private static final int VERY_FEW = 4;
 
     private static final int ROUNDS_OF_VERY_FEW = 200;
-    private static final int ROUNDS = 2_000;
+    private static final int ROUNDS_OF_FEW = 2_000;
+    private static final int ROUNDS_OF_MANY = 5_000;
     private static final int LOOSENED = 40;
 
     private static final long NODES = 60_000;
@@ -113,7 +114,7 @@ public final class ShopPlanner {
         Work work = new Work(shop, tasks);
         Floor floor = floor(work, alone);
         boolean few = tasks.size() <= FEW;
-        rounds.improve(tasks.size() <= VERY_FEW ? ROUNDS_OF_VERY_FEW : ROUNDS);
+        rounds.improve(tasks.size() <= VERY_FEW ? ROUNDS_OF_VERY_FEW : few ? ROUNDS_OF_FEW : ROUNDS_OF_MANY);
         rounds.settle();
         Sums sums = rounds.sums();
         if (!few || tasks.isEmpty()) {
