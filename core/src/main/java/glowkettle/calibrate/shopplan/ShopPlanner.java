@@ -35,7 +35,7 @@ public final class ShopPlanner {
 
     private static final int ROUNDS_OF_VERY_FEW = 200;
     private static final int ROUNDS_OF_FEW = 2_000;
-    private static final int ROUNDS_OF_MANY = 5_000;
+    private static final int ROUNDS_OF_MANY = 3_500;
     private static final int LOOSENED = 40;
 
     private static final long NODES = 60_000;
