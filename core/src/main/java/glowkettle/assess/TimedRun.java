@@ -49,17 +49,27 @@ public final class TimedRun {
             BigDecimal foundOffHours,
 
             @Says("It was full at the start") Boolean fromFull,
-            @Says("It slept in between") Boolean slept) {}
+            @Says("It slept in between") Boolean slept) {
+        /** A run that slept, or did not begin full, says nothing. */
+        public boolean saysSomething() {
+            return fromFull && !slept;
+        }
+
+        /** @throws Unanswerable where it was found off before it was last seen running */
+        public void requireOrder() {
+            if (lastSeenRunningHours.compareTo(foundOffHours) > 0) {
+                throw new Unanswerable(
+                        "foundOffHours",
+                        "found off after %s h, which lies before last seen running after %s h"
+                                .formatted(foundOffHours, lastSeenRunningHours));
+            }
+        }
+    }
 
     public static Result<Evidence> read(Readings run, ShopLimits limits) {
+        run.ran().requireOrder();
         double low = run.ran().lastSeenRunningHours().doubleValue();
         double high = run.ran().foundOffHours().doubleValue();
-        if (low > high) {
-            throw new Unanswerable(
-                    "foundOffHours",
-                    "found off after %s h, which lies before last seen running after %s h"
-                            .formatted(run.ran().foundOffHours(), run.ran().lastSeenRunningHours()));
-        }
         if (run.ran().slept()) {
             return refused("It slept in between, so the run says nothing. Let it run again with sleep switched off.");
         }

@@ -6,8 +6,8 @@ import java.time.Duration;
 import java.time.Instant;
 
 /** The grid of the plan: everything on it is rounded up. Zones differ by whole quarters, so one grid serves all. */
-record Grid(long seconds) {
-    static Grid of(ShopLimits limits) {
+public record Grid(long seconds) {
+    public static Grid of(ShopLimits limits) {
         return new Grid(Math.round(limits.number(Limit.GRID_MINUTES) * 60));
     }
 
@@ -16,11 +16,11 @@ record Grid(long seconds) {
         return up(Duration.ofSeconds((long) Math.ceil(hours * 3600 - 1e-6)));
     }
 
-    Duration up(Duration duration) {
+    public Duration up(Duration duration) {
         return Duration.ofSeconds(Math.ceilDiv(duration.toSeconds(), seconds) * seconds);
     }
 
-    Instant up(Instant instant) {
+    public Instant up(Instant instant) {
         long whole = instant.getEpochSecond() + (instant.getNano() > 0 ? 1 : 0);
         return Instant.ofEpochSecond(Math.ceilDiv(whole, seconds) * seconds);
     }

@@ -69,10 +69,7 @@ final class SoakSearch {
 
     /** Spare time that an attended charge keeps behind it. */
     Duration spare(Duration attended) {
-        Duration least = Duration.ofSeconds(Math.round(limits.number(Limit.SPARE_MINUTES) * 60));
-        Duration share =
-                Duration.ofSeconds((long) Math.ceil(attended.toSeconds() * limits.number(Limit.SPARE_PERCENT) / 100));
-        return least.compareTo(share) >= 0 ? least : share;
+        return Spare.behind(attended, limits);
     }
 
     int farActions(Times plan) {

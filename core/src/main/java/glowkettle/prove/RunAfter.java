@@ -72,12 +72,7 @@ public record RunAfter(
     public static Result<RunAfter> of(Request request, ShopLimits limits) {
         Run run = request.run();
         Span hours = run.hours();
-        if (hours.low().compareTo(hours.high()) > 0) {
-            throw new Unanswerable(
-                    "foundOffHours",
-                    "found off after %s h, which lies before last seen running after %s h"
-                            .formatted(hours.high(), hours.low()));
-        }
+        run.ran().requireOrder();
         if (run.ran().slept()) {
             throw new Unanswerable("slept", "it slept in between, so the run says nothing; let it run with sleep off");
         }

@@ -72,6 +72,33 @@ public record OpeningHours(ZoneId zone, Map<DayOfWeek, List<Span>> week, Map<Loc
         return staffed;
     }
 
+    /** The stretches that lie in both of two rows of them, each in order. */
+    public static List<Staffed> both(List<Staffed> these, List<Staffed> those) {
+        List<Staffed> both = new ArrayList<>();
+        int other = 0;
+        for (Staffed one : these) {
+            while (other < those.size() && !those.get(other).endExclusive().isAfter(one.startInclusive())) {
+                other++;
+            }
+            for (int i = other;
+                    i < those.size() && those.get(i).startInclusive().isBefore(one.endExclusive());
+                    i++) {
+                both.add(new Staffed(
+                        later(one.startInclusive(), those.get(i).startInclusive()),
+                        earlier(one.endExclusive(), those.get(i).endExclusive())));
+            }
+        }
+        return both;
+    }
+
+    private static Instant later(Instant one, Instant other) {
+        return one.isAfter(other) ? one : other;
+    }
+
+    private static Instant earlier(Instant one, Instant other) {
+        return one.isBefore(other) ? one : other;
+    }
+
     public Optional<Staffed> at(Instant instant) {
         return between(instant, instant.plusSeconds(1)).stream()
                 .filter(stretch -> stretch.contains(instant))

@@ -44,7 +44,8 @@ class CalibrateCalculators implements Calculators {
                                 (question, limits) -> ClockPlan.plan(question.request(limits), limits))
                         .plottedBy((question, plan, limits) -> switch (plan) {
                             case ClockPlan.Outcome.Planned planned ->
-                                ClockChart.of(planned, School.SOAK, question.hours());
+                                ClockChart.of(
+                                        planned, School.SOAK, question.opening().hours());
                             case ClockPlan.Outcome.NoFit none -> null;
                         }),
                 new Calculator<>(

@@ -114,10 +114,6 @@ public record ClockQuestion(
             @Says("Opens") @Nullable LocalTime opens,
             @Says("Closes") @Nullable LocalTime closes) {}
 
-    OpeningHours hours() {
-        return opening.hours();
-    }
-
     ClockPlan.Request request(ShopLimits limits) {
         ProgressOrder.require("progress", progress);
         return new ClockPlan.Request(now, promise, phases.times(limits), opening.hours(), progress);

@@ -15,8 +15,10 @@ import glowkettle.job.wayback.Sealing;
 import glowkettle.prove.CheckList;
 import glowkettle.prove.RunAfter;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Prove as it is drawn: the next check, the others, and what the gauge said before and after. */
@@ -52,14 +54,28 @@ public record ProveView(
         return Assessing.of(job).healthAfter().orElse(null);
     }
 
-    /** What a run after the work says; null while nobody timed one. */
-    public @Nullable Result<RunAfter> runAfter() {
-        return Proving.of(job).runAfter().orElse(null);
-    }
+    /** A run after the work: its figures, each under its word, and what is to be said of them. */
+    public record RunShown(List<Said> figures, List<Finding> findings) {}
 
-    /** Beside what it is held; null where nobody knows how long it ran before. */
-    public @Nullable String runBefore() {
-        return Proving.of(job).runBefore().map(span -> span.words("h")).orElse(null);
+    /** A figure under its word. */
+    public record Said(String word, String figure) {}
+
+    /** The run before and the one after, as far as anybody timed them. */
+    public RunShown run() {
+        Proving proving = Proving.of(job);
+        List<Said> figures = new ArrayList<>();
+        proving.runBefore().ifPresent(hours -> figures.add(new Said("before", hours.words("h"))));
+        Optional<Result<RunAfter>> after = proving.runAfter();
+        after.map(Result::result).ifPresent(run -> {
+            figures.add(new Said("after", run.hours().words("h")));
+            if (run.timesAsLong() != null) {
+                figures.add(new Said("that is", run.timesAsLong().words("×")));
+            }
+            if (run.ofLabelPercent() != null) {
+                figures.add(new Said("of its label", run.ofLabelPercent().words("%")));
+            }
+        });
+        return new RunShown(figures, after.map(Result::findings).orElse(List.of()));
     }
 
     /** How the seal stands against when it came; null where there was none to open. */

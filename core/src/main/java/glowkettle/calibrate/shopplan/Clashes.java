@@ -3,7 +3,6 @@ package glowkettle.calibrate.shopplan;
 import glowkettle.assess.Tier;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,19 +51,7 @@ final class Clashes {
         Clash best = null;
         int earliest = Piece.UNBOUND;
         for (int kind = 0; kind < shop.units.length; kind++) {
-            List<Taken> taken = new ArrayList<>();
-            for (int task = 0; task < work.tasks.size(); task++) {
-                Task one = work.tasks.get(task);
-                if (one.running().runs() && one.before().place() == kind) {
-                    taken.add(new Taken(-1 - task, 0, work.runningUntil(task, starts)));
-                }
-            }
-            for (int at = 0; at < starts.length; at++) {
-                if (work.pieceOf[at].place() == kind) {
-                    taken.add(new Taken(at, starts[at], work.release(at, starts)));
-                }
-            }
-            List<Taken> crowd = crowd(taken, shop.units[kind]);
+            List<Taken> crowd = crowd(work.taken(kind, starts), shop.units[kind]);
             if (!crowd.isEmpty() && crowd.getLast().from() < earliest) {
                 earliest = crowd.getLast().from();
                 best = oneAfterTheOther(crowd, Piece.UNBOUND);
@@ -91,9 +78,8 @@ final class Clashes {
                 together);
     }
 
-    /** The first of them that are more than there is room for; empty where there is room for all. */
+    /** Of those, by their start, the first that are more than there is room for; empty where there is room for all. */
     private static List<Taken> crowd(List<Taken> taken, int room) {
-        taken.sort(Comparator.comparingInt(Taken::from).thenComparingInt(Taken::at));
         List<Taken> now = new ArrayList<>();
         for (Taken one : taken) {
             now.removeIf(other -> other.until() <= one.from());
@@ -120,7 +106,7 @@ final class Clashes {
                 hands.add(new Taken(-1 - task, 0, one.running().end()));
             }
         }
-        hands.sort(Comparator.comparingInt(Taken::from).thenComparingInt(Taken::at));
+        hands.sort(Taken.BY_START);
         return hands;
     }
 
@@ -128,8 +114,8 @@ final class Clashes {
     private Optional<Clash> people(List<Taken> hands) {
         for (Tier of : Tier.values()) {
             int tier = of.ordinal();
-            List<Taken> those = new ArrayList<>(
-                    hands.stream().filter(one -> one.tier(work) >= tier).toList());
+            List<Taken> those =
+                    hands.stream().filter(one -> one.tier(work) >= tier).toList();
             List<Taken> crowd = crowd(those, there(tier, -1));
             if (!crowd.isEmpty()) {
                 return Optional.of(oneAfterTheOther(crowd, Piece.UNBOUND));

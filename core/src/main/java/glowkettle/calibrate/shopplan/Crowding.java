@@ -71,9 +71,9 @@ final class Crowding {
     }
 
     /** The larger of the floors of all kinds, for plans that begin nothing earlier than these starts. */
-    Floor of(int[] starts, long lateS, long finish) {
-        long mostLateS = lateS;
-        long mostFinish = finish;
+    Floor of(int[] starts, Sums sums) {
+        long mostLateS = sums.lateS();
+        long mostFinish = sums.finishSlots();
         for (int kind = 0; kind < reach.length; kind++) {
             if (asked[kind] > 1) {
                 Floor floor = of(kind, starts);

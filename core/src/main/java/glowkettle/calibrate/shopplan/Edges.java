@@ -161,7 +161,8 @@ final class Edges {
                 int rest = openings.next[at][start] != start
                         ? Piece.UNBOUND
                         : at + 1 == end ? 0 : cheapest(at, start, soonest, latest, cost[at + 1 - first]);
-                here[start - soonest[at]] = rest == Piece.UNBOUND ? rest : rest + farAt(at, start);
+                here[start - soonest[at]] =
+                        rest == Piece.UNBOUND ? rest : rest + work.shop.farActions(work.pieceOf[at], start);
             }
         }
         int least = Arrays.stream(cost[0]).min().orElse(Piece.UNBOUND);
@@ -176,7 +177,7 @@ final class Edges {
                 start++;
             }
             chosen[at] = start;
-            left -= farAt(at, start);
+            left -= work.shop.farActions(work.pieceOf[at], start);
         }
         return least;
     }
@@ -203,11 +204,5 @@ final class Edges {
             case ATTENDED -> !before.waits() || work.shop.interval[slot] == work.shop.interval[from];
             case FREE -> slot - from - before.length() <= (work.pieceOf[at].free() ? 0 : before.slack());
         };
-    }
-
-    private int farAt(int at, int slot) {
-        Piece piece = work.pieceOf[at];
-        return (work.shop.far[slot] ? piece.startActions() : 0)
-                + (piece.endsWithAction() && work.shop.far[slot + piece.length()] ? 1 : 0);
     }
 }

@@ -322,7 +322,7 @@ final class Insertion {
             cost[i] = new int[last + 1];
             Arrays.fill(cost[i], Piece.UNBOUND);
             if (i == open - 1) {
-                cost[i][last] = farAt(task.piece(i), last);
+                cost[i][last] = shop.farActions(task.piece(i), last);
             } else {
                 cheapest(task, i, last, cost[i], cost[i + 1]);
             }
@@ -337,7 +337,7 @@ final class Insertion {
                 }
             }
             starts[i] = slot;
-            left -= farAt(task.piece(i), slot);
+            left -= shop.farActions(task.piece(i), slot);
         }
         return starts;
     }
@@ -369,7 +369,7 @@ final class Insertion {
             if (head < tail && marks[head] == end && !follows(task, open + 1, slot, end)) {
                 best = head + 1 < tail ? next[marks[head + 1]] : Piece.UNBOUND;
             }
-            cost[slot] = best == Piece.UNBOUND ? best : best + farAt(piece, slot);
+            cost[slot] = best == Piece.UNBOUND ? best : best + shop.farActions(piece, slot);
         }
     }
 
@@ -383,11 +383,5 @@ final class Insertion {
             return task.piece(open + 1).free() ? end : end + Math.min(piece.slack(), Piece.UNBOUND - end);
         }
         return Piece.UNBOUND;
-    }
-
-    private int farAt(Piece piece, int slot) {
-        int end = slot + piece.length();
-        return (shop.far[slot] ? piece.startActions() : 0)
-                + (piece.endsWithAction() && end <= shop.slots && shop.far[end] ? 1 : 0);
     }
 }

@@ -67,10 +67,10 @@ final class Orders {
         this.most = most;
     }
 
-    /** @param known the sums of a plan that is known; null where none is */
-    Answer search(@Nullable Sums known) {
-        long lateS = known == null ? Long.MAX_VALUE : known.lateS();
-        long finish = known == null ? Long.MAX_VALUE : known.finishSlots();
+    /** @param known the sums of a plan that is known */
+    Answer search(Sums known) {
+        long lateS = known.lateS();
+        long finish = known.finishSlots();
         Found found = null;
         List<Node> root = new ArrayList<>();
         node(new int[work.starts()], alike(), null, root);
@@ -154,14 +154,8 @@ final class Orders {
         if (!windows.soonest(starts, orders, bounds)) {
             return;
         }
-        long lateS = 0;
-        long finish = 0;
-        for (int task = 0; task < work.tasks.size(); task++) {
-            int end = work.finish(task, starts);
-            finish += end;
-            lateS += work.tasks.get(task).lateS(end * work.shop.slotS);
-        }
-        Crowding.Floor floor = crowding.of(starts, lateS, finish);
+        Sums sums = work.sums(starts);
+        Crowding.Floor floor = crowding.of(starts, sums);
         into.add(new Node(
                 made,
                 starts,
@@ -169,7 +163,7 @@ final class Orders {
                 bounds,
                 floor.lateS(),
                 floor.finish(),
-                lateS == floor.lateS() && finish == floor.finish()));
+                sums.compareFirstTwo(floor.lateS(), floor.finish()) == 0));
     }
 
     /**

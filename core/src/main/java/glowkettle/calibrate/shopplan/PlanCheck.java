@@ -1,5 +1,7 @@
 package glowkettle.calibrate.shopplan;
 
+import glowkettle.calibrate.Grid;
+import glowkettle.calibrate.Spare;
 import glowkettle.calibrate.shopplan.ShopPlan.Planned;
 import glowkettle.calibrate.shopplan.ShopPlan.Timed;
 import glowkettle.calibrate.shopplan.ShopRequest.Job;
@@ -28,7 +30,7 @@ import org.jspecify.annotations.Nullable;
 public final class PlanCheck {
     private final ShopRequest request;
     private final ShopPlan plan;
-    private final Duration grid;
+    private final Grid grid;
     private final Duration action;
     private final ShopLimits limits;
     private final List<Staffed> staffed;
@@ -42,7 +44,7 @@ public final class PlanCheck {
         this.request = request;
         this.plan = plan;
         this.limits = limits;
-        this.grid = minutes(limits.of(Limit.GRID_MINUTES));
+        this.grid = Grid.of(limits);
         this.action = minutes(limits.of(Limit.HANDS_MINUTES));
         Instant last = plan.jobs().stream()
                 .flatMap(job -> job.steps().stream())
@@ -54,7 +56,7 @@ public final class PlanCheck {
         this.staffed = request.hours().between(first, last);
         for (Person person : request.people()) {
             OpeningHours own = person.hours();
-            peopleThere.add(own == null ? staffed : both(staffed, own.between(first, last)));
+            peopleThere.add(own == null ? staffed : OpeningHours.both(staffed, own.between(first, last)));
         }
     }
 
@@ -93,13 +95,13 @@ public final class PlanCheck {
             Step nextStep = next == null ? null : job.steps().get(first + i + 1);
             String name = job.id() + " “" + step.id() + "”";
             require(here.id().equals(step.id()), name + " is not in its order");
-            Duration length = up(minutes(step.minutes()));
+            Duration length = grid.up(minutes(step.minutes()));
             if (runs) {
                 require(here.start().equals(job.running().orElseThrow().start()), name + " was moved, though it runs");
             } else {
-                require(here.start().equals(up(here.start())), name + " begins off the grid");
+                require(here.start().equals(grid.up(here.start())), name + " begins off the grid");
                 require(
-                        !here.start().isBefore(up(request.now())) || step.kind() == StepKind.FREE && i > 0,
+                        !here.start().isBefore(grid.up(request.now())) || step.kind() == StepKind.FREE && i > 0,
                         name + " begins in the past");
                 require(here.end().equals(here.start().plus(length)), name + " has not its minutes");
             }
@@ -136,7 +138,7 @@ public final class PlanCheck {
                         name + " lies outside the hours of who works at it");
             }
             case ATTENDED -> {
-                Duration spare = spare(Duration.between(here.start(), here.end()));
+                Duration spare = Spare.behind(Duration.between(here.start(), here.end()), limits);
                 require(
                         stretch.filter(one ->
                                         !one.endExclusive().isBefore(here.end().plus(spare)))
@@ -181,11 +183,12 @@ public final class PlanCheck {
                     name + " waits on its charger past the end of its stretch");
         }
         if (step.kind() == StepKind.FREE && nextStep.kind() == StepKind.FREE) {
-            require(next.start().equals(up(here.end())), name + ": what follows by itself begins at another time");
+            require(next.start().equals(grid.up(here.end())), name + ": what follows by itself begins at another time");
         } else if (step.kind() == StepKind.FREE && step.atMostMinutes() != null) {
             Duration most = minutes(step.atMostMinutes()).minus(length);
             require(
-                    Duration.between(up(here.end()), next.start()).compareTo(most.isNegative() ? Duration.ZERO : most)
+                    Duration.between(grid.up(here.end()), next.start())
+                                    .compareTo(most.isNegative() ? Duration.ZERO : most)
                             <= 0,
                     name + " is left for longer than it may be");
         }
@@ -209,7 +212,7 @@ public final class PlanCheck {
         if (step.kind() == StepKind.ATTENDED
                 && (last || job.steps().get(first + i + 1).kind() == StepKind.HANDS)) {
             Instant end = timed.get(i).end();
-            actions.merge(end.isBefore(request.now()) ? up(request.now()) : end, 1, Integer::sum);
+            actions.merge(end.isBefore(request.now()) ? grid.up(request.now()) : end, 1, Integer::sum);
         }
     }
 
@@ -257,26 +260,10 @@ public final class PlanCheck {
         return !reached.isBefore(until);
     }
 
-    private Duration spare(Duration attended) {
-        Duration share = Duration.ofSeconds(
-                (long) Math.ceil(attended.toSeconds() * limits.number(Limit.SPARE_PERCENT) / 100 - 1e-6));
-        Duration least = minutes(limits.of(Limit.SPARE_MINUTES));
-        return share.compareTo(least) > 0 ? share : least;
-    }
-
     private void require(boolean holds, String what) {
         if (!holds) {
             wrong.add(what);
         }
-    }
-
-    private Instant up(Instant instant) {
-        long whole = instant.getEpochSecond() + (instant.getNano() > 0 ? 1 : 0);
-        return Instant.ofEpochSecond(Math.ceilDiv(whole, grid.toSeconds()) * grid.toSeconds());
-    }
-
-    private Duration up(Duration duration) {
-        return Duration.ofSeconds(Math.ceilDiv(duration.toSeconds(), grid.toSeconds()) * grid.toSeconds());
     }
 
     private static Duration minutes(BigDecimal minutes) {
@@ -285,22 +272,5 @@ public final class PlanCheck {
 
     private static Optional<Staffed> stretch(List<Staffed> stretches, Instant at) {
         return stretches.stream().filter(one -> one.contains(at)).findFirst();
-    }
-
-    private static List<Staffed> both(List<Staffed> these, List<Staffed> those) {
-        List<Staffed> both = new ArrayList<>();
-        for (Staffed one : these) {
-            for (Staffed other : those) {
-                Instant from = one.startInclusive().isAfter(other.startInclusive())
-                        ? one.startInclusive()
-                        : other.startInclusive();
-                Instant to =
-                        one.endExclusive().isBefore(other.endExclusive()) ? one.endExclusive() : other.endExclusive();
-                if (from.isBefore(to)) {
-                    both.add(new Staffed(from, to));
-                }
-            }
-        }
-        return both;
     }
 }

@@ -288,13 +288,10 @@ final class Rounds {
         return one.task().lateS(one.finish() * shop.slotS);
     }
 
-    int far(Placed one) {
-        Task task = one.task();
+    private int far(Placed one) {
         int far = 0;
-        for (int i = 0; i < task.open(); i++) {
-            Piece piece = task.piece(i);
-            far += shop.far[one.starts()[i]] ? piece.startActions() : 0;
-            far += piece.endsWithAction() && shop.far[one.starts()[i] + piece.length()] ? 1 : 0;
+        for (int i = 0; i < one.starts().length; i++) {
+            far += shop.farActions(one.task().piece(i), one.starts()[i]);
         }
         return far;
     }

@@ -1,5 +1,6 @@
 package glowkettle.calibrate.shopplan;
 
+import glowkettle.calibrate.Grid;
 import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import glowkettle.shop.OpeningHours;
@@ -16,6 +17,7 @@ final class Shop {
     /** Nobody does more in one minute of the grid. */
     private static final int MOST_ACTIONS = 2;
 
+    final Grid grid;
     final Instant origin;
     final int slots;
     final long slotS;
@@ -42,9 +44,10 @@ final class Shop {
     private final long actionS;
 
     Shop(ShopRequest request, List<Integer> units, int days, ShopLimits limits) {
-        this.slotS = Math.round(limits.number(Limit.GRID_MINUTES) * 60);
+        this.grid = Grid.of(limits);
+        this.slotS = grid.seconds();
         this.actionS = Math.round(limits.number(Limit.HANDS_MINUTES) * 60);
-        this.origin = up(request.now());
+        this.origin = grid.up(request.now());
         this.slots = Math.toIntExact(Duration.ofDays(days).toSeconds() / slotS);
         this.units = units.stream().mapToInt(Integer::intValue).toArray();
         Instant end = origin.plus(Duration.ofDays(days));
@@ -64,8 +67,8 @@ final class Shop {
             ShopRequest.Person person = request.people().get(i);
             tiers[i] = person.tier().ordinal();
             OpeningHours own = person.hours();
-            for (long[] stretch :
-                    own == null ? seconds(staffed) : both(seconds(staffed), seconds(own.between(origin, end)))) {
+            for (Staffed one : own == null ? staffed : OpeningHours.both(staffed, own.between(origin, end))) {
+                long[] stretch = {second(one.startInclusive()), second(one.endExclusive())};
                 presence.add(stretch);
                 there(i, stretch);
             }
@@ -81,9 +84,10 @@ final class Shop {
         return Math.toIntExact(Math.ceilDiv(seconds, slotS));
     }
 
-    Instant up(Instant instant) {
-        long whole = instant.getEpochSecond() + (instant.getNano() > 0 ? 1 : 0);
-        return Instant.ofEpochSecond(Math.ceilDiv(whole, slotS) * slotS);
+    /** Actions of a step at its start and at its own end that are far from the edges, when it begins in a slot. */
+    int farActions(Piece piece, int slot) {
+        int end = slot + piece.length();
+        return (far[slot] ? piece.startActions() : 0) + (piece.endsWithAction() && end <= slots && far[end] ? 1 : 0);
     }
 
     /** Whether an attended step that begins in a slot lies in one stretch, with its spare, and somebody is there for all of it. */
@@ -149,26 +153,6 @@ final class Shop {
             }
         }
         return merged;
-    }
-
-    private List<long[]> seconds(List<Staffed> stretches) {
-        return stretches.stream()
-                .map(one -> new long[] {second(one.startInclusive()), second(one.endExclusive())})
-                .toList();
-    }
-
-    private static List<long[]> both(List<long[]> these, List<long[]> those) {
-        List<long[]> both = new ArrayList<>();
-        for (long[] one : these) {
-            for (long[] other : those) {
-                long from = Math.max(one[0], other[0]);
-                long to = Math.min(one[1], other[1]);
-                if (from < to) {
-                    both.add(new long[] {from, to});
-                }
-            }
-        }
-        return both;
     }
 
     private long second(Instant instant) {

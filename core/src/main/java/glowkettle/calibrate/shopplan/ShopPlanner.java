@@ -151,17 +151,11 @@ public final class ShopPlanner {
 
     /** Below what no plan lies: what each task needs alone, and what the places and the people need for all. */
     private static Floor floor(Work work, Map<String, Placed> alone) {
-        int[] starts = new int[work.starts()];
-        long lateS = 0;
-        long finish = 0;
-        for (int task = 0; task < work.tasks.size(); task++) {
-            Placed placed =
-                    Objects.requireNonNull(alone.get(work.tasks.get(task).id()));
-            System.arraycopy(placed.starts(), 0, starts, work.offset[task], placed.starts().length);
-            lateS += placed.task().lateS(placed.finish() * work.shop.slotS);
-            finish += placed.finish();
-        }
-        return new Crowding(work).of(starts, lateS, finish);
+        int[] starts = work.tasks.stream()
+                .flatMapToInt(task -> Arrays.stream(
+                        Objects.requireNonNull(alone.get(task.id())).starts()))
+                .toArray();
+        return new Crowding(work).of(starts, work.sums(starts));
     }
 
     private static Found found(Work work, List<Placed> plan) {

@@ -1,9 +1,9 @@
 package glowkettle.calibrate.shopplan;
 
+import glowkettle.calibrate.Spare;
 import glowkettle.calibrate.shopplan.ShopRequest.Job;
 import glowkettle.calibrate.shopplan.ShopRequest.Place;
 import glowkettle.calibrate.shopplan.ShopRequest.Step;
-import glowkettle.limits.Limit;
 import glowkettle.limits.ShopLimits;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -81,7 +81,10 @@ final class Tasks {
         return new Piece(
                 step.kind(),
                 length,
-                attended ? spareS(length * shop.slotS) : 0,
+                attended
+                        ? Spare.behind(Duration.ofSeconds(length * shop.slotS), limits)
+                                .toSeconds()
+                        : 0,
                 step.placeKind() == null ? -1 : kinds.indexOf(step.placeKind()),
                 slack(step, length),
                 startActions(step.kind(), before, afterWhatIsDone),
@@ -104,11 +107,6 @@ final class Tasks {
         }
         return Math.toIntExact(
                 Math.max(0, Math.floorDiv(seconds(step.atMostMinutes()) - length * shop.slotS, shop.slotS)));
-    }
-
-    private long spareS(long attendedS) {
-        double share = attendedS * limits.number(Limit.SPARE_PERCENT) / 100;
-        return Math.max(Math.round(limits.number(Limit.SPARE_MINUTES) * 60), (long) Math.ceil(share - 1e-6));
     }
 
     private Task.Running running(ShopRequest.Running runs, Piece piece) {

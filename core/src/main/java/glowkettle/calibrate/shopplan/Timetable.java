@@ -74,7 +74,7 @@ final class Timetable {
     /** Held for a while: whoever begins first takes the first that is free, and what runs stays where it is. */
     private record Held(
             String step,
-            int kind,
+            @Nullable String kind,
             int from,
             int until,
             @Nullable String at) {}
@@ -89,13 +89,17 @@ final class Timetable {
                         ? null
                         : job.running().map(ShopRequest.Running::place).orElse(null);
                 held.add(new Held(
-                        key(job, task.first() - 1), task.before().place(), -1, Math.max(0, one.runningUntil()), at));
+                        key(job, task.first() - 1),
+                        job.steps().get(task.first() - 1).placeKind(),
+                        -1,
+                        Math.max(0, one.runningUntil()),
+                        at));
             }
             for (int i = 0; i < task.open(); i++) {
                 if (task.piece(i).place() >= 0) {
                     held.add(new Held(
                             key(job, task.first() + i),
-                            task.piece(i).place(),
+                            job.steps().get(task.first() + i).placeKind(),
                             one.starts()[i],
                             one.heldUntil(i),
                             null));
@@ -110,7 +114,7 @@ final class Timetable {
             String place = one.at() != null
                     ? one.at()
                     : request.places().stream()
-                            .filter(other -> other.kind().equals(kindOf(one.step())))
+                            .filter(other -> other.kind().equals(one.kind()))
                             .map(Place::id)
                             .filter(id -> freeFrom.getOrDefault(id, 0) <= Math.max(0, one.from()))
                             .findFirst()
@@ -118,17 +122,6 @@ final class Timetable {
             freeFrom.put(place, one.until());
             places.put(one.step(), place);
         }
-    }
-
-    private String kindOf(String key) {
-        for (Job job : request.jobs()) {
-            for (int i = 0; i < job.steps().size(); i++) {
-                if (key(job, i).equals(key)) {
-                    return String.valueOf(job.steps().get(i).placeKind());
-                }
-            }
-        }
-        throw new IllegalStateException(key);
     }
 
     private static String key(Job job, int step) {
@@ -170,7 +163,7 @@ final class Timetable {
         for (int at = job.stepsBegun() - 1; at < task.first(); at++) {
             Step step = job.steps().get(at);
             Piece piece = task.pieces().get(at);
-            Instant end = shop.up(start.plusSeconds(piece.length() * shop.slotS));
+            Instant end = shop.grid.up(start.plusSeconds(piece.length() * shop.slotS));
             boolean last = at == task.first() - 1;
             steps.add(new Timed(
                     step.id(),

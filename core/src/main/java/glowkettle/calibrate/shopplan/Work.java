@@ -1,5 +1,6 @@
 package glowkettle.calibrate.shopplan;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -46,6 +47,36 @@ final class Work {
         return !running.isOver() && running.before().waits()
                 ? starts[offset[task]]
                 : running.running().end();
+    }
+
+    /** Who holds a kind of place from when until when: what runs, then the steps. */
+    List<Taken> taken(int kind, int[] starts) {
+        List<Taken> taken = new ArrayList<>();
+        for (int task = 0; task < tasks.size(); task++) {
+            Task one = tasks.get(task);
+            if (one.running().runs() && one.before().place() == kind) {
+                taken.add(new Taken(-1 - task, 0, runningUntil(task, starts)));
+            }
+        }
+        for (int at = 0; at < starts.length; at++) {
+            if (pieceOf[at].place() == kind) {
+                taken.add(new Taken(at, starts[at], release(at, starts)));
+            }
+        }
+        taken.sort(Taken.BY_START);
+        return taken;
+    }
+
+    /** What starts come to, without the actions. */
+    Sums sums(int[] starts) {
+        long lateS = 0;
+        long finish = 0;
+        for (int task = 0; task < tasks.size(); task++) {
+            int end = finish(task, starts);
+            finish += end;
+            lateS += tasks.get(task).lateS(end * shop.slotS);
+        }
+        return new Sums(lateS, finish, 0);
     }
 
     Placed placed(int task, int[] starts, int[] persons) {

@@ -68,7 +68,7 @@ public final class PackHealth {
     public Optional<TimedRun.Ran> run() {
         return state.latest(AssessEntry.RunTimed.class)
                 .map(timed -> timed.run().ran())
-                .filter(ran -> ran.fromFull() && !ran.slept());
+                .filter(TimedRun.Ran::saysSomething);
     }
 
     Result<Evidence> window(PartialWindow.Readings window) {
